@@ -1,0 +1,78 @@
+package dusk.ledger.cli;
+
+import dusk.ledger.columns.StintTable;
+import dusk.ledger.evidence.Comparison;
+import dusk.ledger.evidence.Question;
+import dusk.ledger.interchange.PackageReader;
+import dusk.ledger.units.Length;
+import dusk.ledger.vocabulary.Factor;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+@Command(name = "compare", description = "Compares the levels of a factor: fish a rod-hour, crude and shrunk")
+final class CompareCommand implements Callable<Integer> {
+    @Parameters(index = "0", paramLabel = "PACKAGE", description = "a package's folder or zip")
+    @SuppressWarnings("NullAway.Init") // set by picocli
+    private Path place;
+
+    @Option(names = "--factor", required = true, description = "factor whose levels are compared, such as colour")
+    @SuppressWarnings("NullAway.Init")
+    private String factor;
+
+    @Option(names = "--where", paramLabel = "factor=level", description = "a level that must hold; may be given again")
+    private List<String> where = List.of();
+
+    @Option(names = "--species", description = "count this species only")
+    private @Nullable String species;
+
+    @Option(
+            names = "--min-length-mm",
+            description = "count fish of this length or longer; those without a length fail it")
+    private @Nullable Double leastMm;
+
+    @Spec
+    @SuppressWarnings("NullAway.Init")
+    private CommandSpec spec;
+
+    @Override
+    public Integer call() throws Exception {
+        Question question = new Question(
+                factor(factor), conditions(), species, leastMm == null ? null : Length.ofMillimetres(leastMm));
+        StintTable table = StintTable.of(PackageReader.read(place).ledger());
+        Answer.print(spec, Printed.comparison(Comparison.of(table, question)));
+        return 0;
+    }
+
+    private Map<Factor, Set<String>> conditions() throws CommandFailure {
+        Map<Factor, Set<String>> conditions = new EnumMap<>(Factor.class);
+        for (String condition : where) {
+            int equals = condition.indexOf('=');
+            if (equals < 1) {
+                throw new CommandFailure("--where: \"" + condition + "\" is not factor=level");
+            }
+            conditions
+                    .computeIfAbsent(factor(condition.substring(0, equals)), f -> new HashSet<>())
+                    .add(condition.substring(equals + 1));
+        }
+        return conditions;
+    }
+
+    private static Factor factor(String key) throws CommandFailure {
+        return Factor.byKey(key)
+                .orElseThrow(() -> new CommandFailure("\"" + key + "\" is not a factor, expected one of: "
+                        + Arrays.stream(Factor.values()).map(Factor::key).collect(Collectors.joining(", "))));
+    }
+}

@@ -1,0 +1,5 @@
+/** The command line over the packages above. */
+@NullMarked
+package dusk.ledger.cli;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,18 @@
+package dusk.ledger.evidence;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What the records say of one level.
+ *
+ * @param shrunk null where no level has a fish
+ */
+public record LevelFigures(
+        String level,
+        int stints,
+        int trips,
+        int anglers,
+        double rodHours,
+        int fish,
+        CatchRate rate,
+        @Nullable ShrunkRate shrunk) {}

@@ -1,0 +1,10 @@
+package dusk.ledger.journal;
+
+import org.jspecify.annotations.Nullable;
+
+/** One who fishes. */
+public record Angler(String id, @Nullable String name) {
+    public Angler {
+        new Checks("anglers").named("angler_id", id).done();
+    }
+}

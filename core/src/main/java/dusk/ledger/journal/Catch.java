@@ -1,0 +1,43 @@
+package dusk.ledger.journal;
+
+import dusk.ledger.units.Length;
+import dusk.ledger.units.Mass;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Fish landed.
+ *
+ * @param count above 1 for several fish that were not measured one by one
+ * @param lengthHow measured or estimated
+ */
+public record Catch(
+        String id,
+        String stintId,
+        @Nullable Instant at,
+        String species,
+        int count,
+        @Nullable Length length,
+        @Nullable String lengthHow,
+        @Nullable Mass mass,
+        @Nullable String massHow,
+        @Nullable String biteOn,
+        @Nullable Boolean kept) {
+    public Catch {
+        new Checks("catches")
+                .named("catch_id", id)
+                .named("stint_id", stintId)
+                .named("species", species)
+                .atLeast("count", count, 1)
+                .word("length_how", lengthHow)
+                .word("mass_how", massHow)
+                .that(length == null || length.millimetres() > 0, "length_mm", "0 is too small, expected more than 0")
+                .done();
+    }
+
+    /** Whether it counts for a species and a least length; a fish without a length fails a least length. */
+    public boolean countsFor(@Nullable String askedSpecies, @Nullable Length least) {
+        return (askedSpecies == null || askedSpecies.equals(species))
+                && (least == null || (length != null && length.compareTo(least) >= 0));
+    }
+}

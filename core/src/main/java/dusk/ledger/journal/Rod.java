@@ -1,0 +1,30 @@
+package dusk.ledger.journal;
+
+import dusk.ledger.units.Length;
+import dusk.ledger.units.Mass;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A rod and its reel.
+ *
+ * @param retrieve line taken in for one turn of the handle
+ */
+public record Rod(
+        String id,
+        @Nullable String name,
+        @Nullable Length length,
+        @Nullable String power,
+        @Nullable String action,
+        @Nullable Mass lureMin,
+        @Nullable Mass lureMax,
+        @Nullable Length retrieve) {
+    public Rod {
+        new Checks("rods")
+                .named("rod_id", id)
+                .that(
+                        lureMin == null || lureMax == null || lureMin.compareTo(lureMax) <= 0,
+                        "lure_max_g",
+                        "less than lure_min_g, expected the higher of the two")
+                .done();
+    }
+}

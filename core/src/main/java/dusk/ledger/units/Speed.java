@@ -1,0 +1,44 @@
+package dusk.ledger.units;
+
+/** A speed of wind, current or retrieve. Inside: metres a second. */
+public record Speed(double metresPerSecond) implements Comparable<Speed> {
+    public Speed {
+        if (!(metresPerSecond >= 0) || !Double.isFinite(metresPerSecond)) {
+            throw new IllegalArgumentException("A speed must be 0 or more, not " + metresPerSecond + " m/s.");
+        }
+    }
+
+    public static Speed ofMetresPerSecond(double metresPerSecond) {
+        return new Speed(metresPerSecond);
+    }
+
+    /**
+     * Reads {@code 4}, {@code 4 m/s}, {@code 15 km/h}, {@code 10 mph}, {@code 8 kn}; a bare number is metres a second.
+     *
+     * @throws IllegalArgumentException with a message that can stand at the field
+     */
+    public static Speed parse(String text) {
+        Amount amount = Amount.parse(text, "a speed", "4 m/s, 15 km/h or 10 mph");
+        if (!(amount.value() >= 0)) {
+            throw new IllegalArgumentException("A speed must be 0 or more, not “" + text.strip() + "”.");
+        }
+        double each = switch (amount.unit()) {
+            case "", "m/s" -> 1;
+            case "km/h", "kmh" -> 1 / 3.6;
+            case "mph" -> 0.44704;
+            case "kn", "kt", "knots" -> 1852.0 / 3600;
+            default -> throw Amount.refused(text, "a speed", "4 m/s, 15 km/h or 10 mph");
+        };
+        return new Speed(amount.value() * each);
+    }
+
+    /** As a person reads it: {@code 4.2 m/s}. */
+    public String show() {
+        return Figures.trimmed(metresPerSecond, 2) + " m/s";
+    }
+
+    @Override
+    public int compareTo(Speed other) {
+        return Double.compare(metresPerSecond, other.metresPerSecond);
+    }
+}

@@ -1,0 +1,38 @@
+package dusk.ledger.units;
+
+/**
+ * The units a person reads and types. Storage is always SI; this only turns values to text and back.
+ *
+ * @param headMass unit of heads and lures
+ * @param fishMass unit of fish
+ * @param lure unit of lures and fish lengths
+ * @param depth unit of depths, clarity and distances on the water
+ * @param temperature unit of water and air temperature
+ * @param line unit of line strength
+ */
+public record UnitSystem(
+        Mass.Unit headMass,
+        Mass.Unit fishMass,
+        Length.Unit lure,
+        Length.Unit depth,
+        Temperature.Unit temperature,
+        Force.Unit line) {
+
+    /** Grams, centimetres, metres, Celsius, kilograms. */
+    public static final UnitSystem METRIC = new UnitSystem(
+            Mass.Unit.GRAM,
+            Mass.Unit.KILOGRAM,
+            Length.Unit.CENTIMETRE,
+            Length.Unit.METRE,
+            Temperature.Unit.CELSIUS,
+            Force.Unit.KILOGRAM_TEST);
+
+    /** Ounces, inches, feet, Fahrenheit, pounds. */
+    public static final UnitSystem US = new UnitSystem(
+            Mass.Unit.OUNCE,
+            Mass.Unit.POUND,
+            Length.Unit.INCH,
+            Length.Unit.FOOT,
+            Temperature.Unit.FAHRENHEIT,
+            Force.Unit.POUND_TEST);
+}
