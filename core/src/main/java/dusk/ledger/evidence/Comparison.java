@@ -111,6 +111,10 @@ public record Comparison(
                     anglers.size(),
                     all.rodHours(),
                     (int) all.fish(),
+                    (int) trips.values().stream()
+                            .mapToDouble(Effort::fish)
+                            .max()
+                            .orElse(0),
                     CatchRate.of(efforts()),
                     shrunk);
         }

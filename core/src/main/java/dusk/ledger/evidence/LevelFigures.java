@@ -5,6 +5,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * What the records say of one level.
  *
+ * @param fishOnBestTrip of the fish, those of the trip with most
  * @param shrunk null where no level has a fish
  */
 public record LevelFigures(
@@ -14,5 +15,6 @@ public record LevelFigures(
         int anglers,
         double rodHours,
         int fish,
+        int fishOnBestTrip,
         CatchRate rate,
         @Nullable ShrunkRate shrunk) {}

@@ -31,7 +31,8 @@ public final class Cells {
         return this;
     }
 
-    void wrong(String column, String message) {
+    /** Notes a problem of a cell. */
+    public void wrong(String column, String message) {
         problems.add(new Invalid.Problem(column, message));
     }
 

@@ -1,0 +1,67 @@
+package dusk.ledger.web.account;
+
+import dusk.ledger.web.security.Passwords;
+import dusk.ledger.web.security.People;
+import dusk.ledger.web.security.Person;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** A person's own settings. */
+@Controller
+class AccountController {
+    private final People people;
+
+    AccountController(People people) {
+        this.people = people;
+    }
+
+    @GetMapping("/account")
+    String page(Person person, Model model) {
+        model.addAttribute("person", person);
+        model.addAttribute("errors", Map.of());
+        return "account/account";
+    }
+
+    @PostMapping("/account/units")
+    String units(Person person, @RequestParam String units, RedirectAttributes flash) {
+        if (!units.equals("metric") && !units.equals("us")) {
+            throw new ResponseStatusException(HttpStatus.BAD_REQUEST, "units must be metric or us");
+        }
+        people.setUnits(person.id(), units);
+        flash.addFlashAttribute("said", "Units changed.");
+        return "redirect:/account";
+    }
+
+    @PostMapping("/account/password")
+    String password(
+            Person person,
+            @RequestParam(defaultValue = "") String old,
+            @RequestParam(defaultValue = "") String fresh,
+            Model model,
+            RedirectAttributes flash,
+            HttpServletResponse response) {
+        Map<String, String> errors = new LinkedHashMap<>();
+        if (!people.passwordIs(person.id(), old)) {
+            errors.put("old", "That is not your password now.");
+        }
+        Passwords.fault(fresh).ifPresent(fault -> errors.put("fresh", fault));
+        if (!errors.isEmpty()) {
+            model.addAttribute("person", person);
+            model.addAttribute("errors", errors);
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return "account/account";
+        }
+        people.setPassword(person.id(), fresh);
+        flash.addFlashAttribute("said", "Password changed.");
+        return "redirect:/account";
+    }
+}

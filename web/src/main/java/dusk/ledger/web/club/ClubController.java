@@ -1,0 +1,193 @@
+package dusk.ledger.web.club;
+
+import dusk.ledger.interchange.Fault;
+import dusk.ledger.interchange.PackageReader;
+import dusk.ledger.interchange.PackageReading;
+import dusk.ledger.interchange.PackageWriter;
+import dusk.ledger.interchange.Refused;
+import dusk.ledger.interchange.Tables;
+import dusk.ledger.journal.Angler;
+import dusk.ledger.journal.Invalid;
+import dusk.ledger.journal.Water;
+import dusk.ledger.web.frame.Form;
+import dusk.ledger.web.frame.FormField;
+import dusk.ledger.web.frame.NotYours;
+import dusk.ledger.web.frame.RecordForm;
+import dusk.ledger.web.frame.UnitText;
+import dusk.ledger.web.security.Passwords;
+import dusk.ledger.web.security.People;
+import dusk.ledger.web.security.Person;
+import dusk.ledger.web.store.Clubs;
+import dusk.ledger.web.store.LedgerRows;
+import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.store.Store;
+import dusk.ledger.web.store.TakenIds;
+import dusk.ledger.web.store.Viewer;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.io.InputStream;
+import java.time.ZoneOffset;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jooq.impl.DSL;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The club: its people and waters; for its records officer also import, export, and new ones of each. */
+@Controller
+class ClubController {
+    private final Clubs clubs;
+    private final People people;
+    private final LedgerRows rows;
+    private final Store store;
+    private final NewId newId;
+
+    ClubController(Clubs clubs, People people, LedgerRows rows, Store store, NewId newId) {
+        this.clubs = clubs;
+        this.people = people;
+        this.rows = rows;
+        this.store = store;
+        this.newId = newId;
+    }
+
+    @GetMapping("/club")
+    String page(Person person, Model model) {
+        return page(person, model, Map.of(), Map.of());
+    }
+
+    private String page(Person person, Model model, Map<String, String> typed, Map<String, String> errors) {
+        model.addAttribute("officer", person.viewer().officer());
+        model.addAttribute("people", people.ofClub(person.clubId()));
+        model.addAttribute("waters", rows.all(person.viewer(), Tables.WATERS, DSL.noCondition(), List.of()));
+        model.addAttribute("typed", typed);
+        model.addAttribute("errors", errors);
+        return "club/club";
+    }
+
+    @PostMapping("/club/people")
+    String addPerson(
+            Person person, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+        officer(person);
+        Map<String, String> errors = new LinkedHashMap<>();
+        String name = typed.getOrDefault("name", "").strip();
+        String signIn = typed.getOrDefault("username", "").strip();
+        if (name.isEmpty()) {
+            errors.put("name", "Write the person's name.");
+        }
+        if (signIn.isEmpty()) {
+            errors.put("username", "Write the name they will sign in with.");
+        } else if (people.bySignIn(signIn).isPresent()) {
+            errors.put("username", "“" + signIn + "” is taken. Choose another.");
+        }
+        Passwords.fault(typed.getOrDefault("password", "")).ifPresent(fault -> errors.put("password", fault));
+        if (!List.of("member", "guide", "officer").contains(typed.getOrDefault("role", ""))) {
+            errors.put("role", "Choose member, guide or officer.");
+        }
+        if (!errors.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(person, model, typed, errors);
+        }
+        String anglerId = newId.next();
+        store.write(person.clubId(), tx -> {
+            rows.insert(tx, person.clubId(), Tables.ANGLERS, new Angler(anglerId, name));
+            return anglerId;
+        });
+        people.add(
+                person.clubId(),
+                signIn,
+                name,
+                typed.getOrDefault("password", ""),
+                Viewer.Role.of(typed.getOrDefault("role", "")),
+                anglerId);
+        return "redirect:/club";
+    }
+
+    @GetMapping("/club/waters/new")
+    String freshWater(Person person, Model model) {
+        officer(person);
+        model.addAttribute("form", waterForm(person).form(waterHead(), Map.of(), List.of()));
+        return "trips/part";
+    }
+
+    @PostMapping("/club/waters")
+    String addWater(Person person, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+        officer(person);
+        try {
+            Water water = waterForm(person).read(typed, Map.of("water_id", newId.next()), null);
+            store.write(person.clubId(), tx -> {
+                rows.insert(tx, person.clubId(), Tables.WATERS, water);
+                return water;
+            });
+            return "redirect:/club";
+        } catch (Invalid e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("form", waterForm(person).form(waterHead(), typed, e.problems()));
+            return "trips/part";
+        }
+    }
+
+    private static RecordForm<Water> waterForm(Person person) {
+        return new RecordForm<>(Tables.WATERS, new UnitText(person.units(), ZoneOffset.UTC))
+                .ask("name", "Name", "")
+                .ask("kind", "Kind", "")
+                .ask("latitude", "Latitude", "degrees, north above 0; for the sun's times")
+                .ask("longitude", "Longitude", "degrees, east above 0")
+                .ask("time_zone", "Time zone", "such as Europe/Dublin");
+    }
+
+    private static Form waterHead() {
+        return new Form(
+                "water-form", "New water", "/club/waters", "Save the water", "/club", List.of(), List.<FormField>of());
+    }
+
+    @GetMapping("/club/export")
+    void export(Person person, HttpServletResponse response) throws IOException {
+        officer(person);
+        String name = clubs.byId(person.clubId()).map(Clubs.Club::name).orElse("");
+        response.setContentType("application/zip");
+        response.setHeader("Content-Disposition", "attachment; filename=\"ledger.zip\"");
+        PackageWriter.writeZip(rows.ledger(Viewer.club(person.clubId())), name, response.getOutputStream());
+    }
+
+    @PostMapping("/club/import")
+    String load(
+            Person person,
+            @RequestParam("package") MultipartFile file,
+            Model model,
+            RedirectAttributes flash,
+            HttpServletResponse response)
+            throws IOException {
+        officer(person);
+        try (InputStream in = file.getInputStream()) {
+            PackageReading reading =
+                    PackageReader.read(Objects.requireNonNullElse(file.getOriginalFilename(), "package"), in);
+            clubs.load(person.clubId(), reading.ledger());
+            flash.addFlashAttribute(
+                    "said",
+                    "Taken whole: " + reading.ledger().trips().size() + " trips, "
+                            + reading.ledger().stints().size() + " stints.");
+            return "redirect:/club";
+        } catch (Refused e) {
+            model.addAttribute(
+                    "faults", e.faults().stream().map(Fault::toString).toList());
+        } catch (TakenIds e) {
+            model.addAttribute("faults", List.of(String.valueOf(e.getMessage())));
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return page(person, model, Map.of(), Map.of());
+    }
+
+    private static void officer(Person person) {
+        if (!person.viewer().officer()) {
+            throw new NotYours();
+        }
+    }
+}

@@ -1,0 +1,89 @@
+package dusk.ledger.web.demo;
+
+import static dusk.ledger.web.store.schema.Tables.SPOTS;
+
+import dusk.ledger.demo.DemoClub;
+import dusk.ledger.interchange.PackageReader;
+import dusk.ledger.interchange.PackageWriter;
+import dusk.ledger.interchange.Refused;
+import dusk.ledger.journal.Angler;
+import dusk.ledger.journal.Ledger;
+import dusk.ledger.web.security.People;
+import dusk.ledger.web.store.Clubs;
+import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.store.Store;
+import dusk.ledger.web.store.Viewer;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+
+/** Fills an empty store with the demo club, by the same import as a club's own package, and gives four of its people accounts. */
+@Component
+@ConditionalOnProperty("dusk.demo")
+class DemoSeed implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoSeed.class);
+    private static final String HIDDEN_PLACE = "Thorn Hump";
+    private static final String ANOTHER_HIDDEN_PLACE = "Mill Tail Eddy";
+
+    private final Clubs clubs;
+    private final People people;
+    private final Store store;
+    private final NewId newId;
+
+    DemoSeed(Clubs clubs, People people, Store store, NewId newId) {
+        this.clubs = clubs;
+        this.people = people;
+        this.store = store;
+        this.newId = newId;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) throws IOException, Refused {
+        if (!clubs.all().isEmpty()) {
+            return;
+        }
+        ByteArrayOutputStream zip = new ByteArrayOutputStream();
+        PackageWriter.writeZip(DemoClub.ledger(DemoClub.SEED), DemoClub.NAME, zip);
+        Ledger ledger = PackageReader.read("demo.zip", new ByteArrayInputStream(zip.toByteArray()))
+                .ledger();
+        String clubId = newId.next();
+        clubs.found(new Clubs.Club(clubId, DemoClub.NAME));
+        clubs.load(clubId, ledger);
+        String guide = person(clubId, ledger.anglers().get(0), Viewer.Role.GUIDE);
+        person(clubId, ledger.anglers().get(1), Viewer.Role.GUIDE);
+        String member = person(clubId, ledger.anglers().get(3), Viewer.Role.MEMBER);
+        person(clubId, ledger.anglers().get(2), Viewer.Role.OFFICER);
+        hide(clubId, HIDDEN_PLACE, guide, 44.4581, -14.0127);
+        hide(clubId, ANOTHER_HIDDEN_PLACE, member, 44.3142, -13.8718);
+        LOG.info(
+                "The invented {} is ready: {} trips.",
+                DemoClub.NAME,
+                ledger.trips().size());
+    }
+
+    /** A demo person signs in by a button; the password is nobody's. */
+    private String person(String clubId, Angler angler, Viewer.Role role) {
+        String name = String.valueOf(angler.name());
+        return people.add(clubId, name.split(" ")[0], name, UUID.randomUUID().toString(), role, angler.id());
+    }
+
+    private void hide(String clubId, String label, String ownerId, double latitude, double longitude) {
+        store.write(
+                clubId,
+                tx -> tx.update(SPOTS)
+                        .set(SPOTS.SHARED, false)
+                        .set(SPOTS.OWNER_ID, ownerId)
+                        .set(SPOTS.LATITUDE, latitude)
+                        .set(SPOTS.LONGITUDE, longitude)
+                        .where(SPOTS.CLUB_ID.eq(clubId))
+                        .and(SPOTS.LABEL.eq(label))
+                        .execute());
+    }
+}

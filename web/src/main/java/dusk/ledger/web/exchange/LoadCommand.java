@@ -1,0 +1,43 @@
+package dusk.ledger.web.exchange;
+
+import dusk.ledger.interchange.PackageReader;
+import dusk.ledger.interchange.PackageReading;
+import dusk.ledger.journal.Uuid7;
+import dusk.ledger.web.store.Clubs;
+import dusk.ledger.web.store.Store;
+import java.nio.file.Path;
+import java.security.SecureRandom;
+import java.time.Instant;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Parameters;
+
+@Command(
+        name = "load",
+        description = "Loads a ledger package into a club, whole or not at all; an empty store gets the club too")
+final class LoadCommand implements Callable<Integer> {
+    private static final String UNNAMED = "Club";
+
+    @Parameters(index = "0", paramLabel = "PACKAGE", description = "a package's folder or zip")
+    @SuppressWarnings("NullAway.Init") // set by picocli
+    private Path place;
+
+    @Mixin
+    private final StoreOption option = new StoreOption();
+
+    @Override
+    public Integer call() throws Exception {
+        PackageReading reading = PackageReader.read(place);
+        StoreOption.Opened opened = option.open();
+        try (Store store = opened.store()) {
+            Clubs clubs = opened.clubs();
+            if (clubs.all().isEmpty()) {
+                String name = option.clubName() == null ? UNNAMED : option.clubName();
+                clubs.found(new Clubs.Club(Uuid7.of(Instant.now(), new SecureRandom()), name));
+            }
+            clubs.load(option.choose(clubs).id(), reading.ledger());
+        }
+        return 0;
+    }
+}

@@ -1,0 +1,59 @@
+package dusk.ledger.web.exchange;
+
+import dusk.ledger.web.store.Clubs;
+import dusk.ledger.web.store.LedgerRows;
+import dusk.ledger.web.store.Store;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Option;
+
+/** Which store, and which club of it. */
+final class StoreOption {
+    @Option(names = "--store", description = "the store's file; the one started last where not given")
+    private @Nullable Path file;
+
+    @Option(names = "--club", description = "the club's name; needed where the store holds several")
+    private @Nullable String club;
+
+    /** Opened stores and what reads them. */
+    record Opened(Store store, LedgerRows rows, Clubs clubs) {}
+
+    @Nullable
+    String clubName() {
+        return club;
+    }
+
+    Path file() {
+        return file == null ? Path.of(System.getProperty("dusk.store", "data/dusk.db")) : file;
+    }
+
+    Opened open() {
+        Store store = Store.open(file());
+        LedgerRows rows = new LedgerRows(store);
+        return new Opened(store, rows, new Clubs(store, rows));
+    }
+
+    Opened openExisting() {
+        if (!Files.isRegularFile(file())) {
+            throw new IllegalArgumentException(file() + ": not there, expected a store's file; name it with --store");
+        }
+        return open();
+    }
+
+    /** The club asked for, or the only one. */
+    Clubs.Club choose(Clubs clubs) {
+        List<Clubs.Club> all = clubs.all();
+        List<Clubs.Club> fitting =
+                all.stream().filter(c -> club == null || c.name().equals(club)).toList();
+        if (fitting.size() == 1) {
+            return fitting.get(0);
+        }
+        String names = all.stream().map(Clubs.Club::name).collect(Collectors.joining(", "));
+        throw new IllegalArgumentException("--club: "
+                + (fitting.isEmpty() ? "no such club" : "several clubs")
+                + (all.isEmpty() ? ", the store is empty" : ", expected one of: " + names));
+    }
+}

@@ -1,0 +1,5 @@
+/** Packages in and out of a store from the command line, without starting the application. */
+@NullMarked
+package dusk.ledger.web.exchange;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** What the records say. */
+@NullMarked
+package dusk.ledger.web.findings;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,48 @@
+package dusk.ledger.web.frame;
+
+import java.util.List;
+
+/**
+ * One field of a form as the page lays it out.
+ *
+ * @param name of the input, which for a record's field is the column of the ledger format
+ * @param hint what to write, or why it is asked; empty for none
+ * @param value what was typed or is stored
+ * @param error what is wrong and what would be right; empty where nothing is
+ */
+public record FormField(
+        String name,
+        String label,
+        Kind kind,
+        List<Group> groups,
+        String hint,
+        boolean required,
+        String value,
+        String error) {
+    /** How it is asked. */
+    public enum Kind {
+        TEXT,
+        DECIMAL,
+        WHOLE,
+        /** Free text with the vocabulary's words offered. */
+        WORDS,
+        CHOICE,
+        TIME,
+        LONG_TEXT
+    }
+
+    /** A choice. */
+    public record Option(String value, String label) {}
+
+    /** Choices under a heading; an empty heading for none. */
+    public record Group(String heading, List<Option> options) {}
+
+    /** The name of the kind for the page, which chooses the input by it. */
+    public String input() {
+        return kind.name();
+    }
+
+    public boolean wrong() {
+        return !error.isEmpty();
+    }
+}

@@ -1,0 +1,75 @@
+package dusk.ledger.web.frame;
+
+import dusk.ledger.journal.Water;
+import dusk.ledger.web.security.CurrentPerson;
+import dusk.ledger.web.security.Person;
+import dusk.ledger.web.store.Clubs;
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ModelAttribute;
+
+/** Gives every page its frame. */
+@ControllerAdvice
+class FrameAdvice {
+    private static final Map<String, String> PLACES = new LinkedHashMap<>();
+
+    static {
+        PLACES.put("/trips", "Trips");
+        PLACES.put("/tackle", "Tackle");
+        PLACES.put("/findings", "Findings");
+        PLACES.put("/club", "Club");
+        PLACES.put("/account", "Account");
+    }
+
+    private final CurrentPerson current;
+    private final Horizon horizon;
+    private final Clubs clubs;
+    private final boolean demo;
+
+    FrameAdvice(CurrentPerson current, Horizon horizon, Clubs clubs, @Value("${dusk.demo}") boolean demo) {
+        this.current = current;
+        this.horizon = horizon;
+        this.clubs = clubs;
+        this.demo = demo;
+    }
+
+    @ModelAttribute("frame")
+    Frame frame(HttpServletRequest request) {
+        Optional<Person> person = current.get();
+        if (person.isEmpty()) {
+            return new Frame("dusk", "sun", List.of(), null, "", "", demo);
+        }
+        return frame(person.get(), request.getRequestURI());
+    }
+
+    private Frame frame(Person person, String path) {
+        Optional<Water> home = horizon.home(person.viewer());
+        String theme = person.theme();
+        if (theme.equals("sun")) {
+            theme = home.map(horizon::theme).orElse("glare");
+        }
+        List<Frame.Place> places = PLACES.entrySet().stream()
+                .map(p -> new Frame.Place(p.getKey(), p.getValue(), path.startsWith(p.getKey())))
+                .toList();
+        return new Frame(
+                theme,
+                person.theme(),
+                places,
+                home.map(horizon::today).orElse(null),
+                person.name(),
+                clubs.byId(person.clubId()).map(Clubs.Club::name).orElse(""),
+                demo);
+    }
+
+    /** Whether the answer goes into a page that stands already. */
+    @ModelAttribute("part")
+    boolean part(HtmxRequest htmx) {
+        return htmx.isHtmxRequest() && !htmx.isBoosted() && !htmx.isHistoryRestoreRequest();
+    }
+}

@@ -1,0 +1,134 @@
+package dusk.ledger.web.frame;
+
+import dusk.ledger.light.Light;
+import dusk.ledger.light.Sun;
+import dusk.ledger.units.Position;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A thin band of a day's light at a water, with the sun's path, now, and on a trip's page what was fished and landed.
+ *
+ * @param svg the picture; lengths are shares of its width, so that it fits any page
+ * @param words the same in words
+ */
+public record HorizonStrip(String svg, String words) {
+    private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
+    private static final double HIGHEST_DEG = 90;
+
+    /** A stint on the strip. */
+    public record Span(Instant from, Instant to) {}
+
+    /** What lies on the strip of a trip. */
+    public record Marks(List<Span> stints, List<Instant> fish) {
+        public static final Marks NONE = new Marks(List.of(), List.of());
+    }
+
+    /**
+     * Draws a day.
+     *
+     * @param now drawn where it falls on the day; null for none
+     */
+    static HorizonStrip draw(
+            String water, LocalDate date, ZoneId zone, Position where, @Nullable Instant now, Marks marks) {
+        List<Sun.Moment> course = Sun.course(date, zone, where);
+        Span day = new Span(course.get(0).at(), course.get(course.size() - 1).at());
+        Sun.Day almanac = Sun.day(date, zone, where);
+        String words = words(water, date, zone, almanac, now, where);
+        StringBuilder svg = new StringBuilder(4096);
+        svg.append("<svg class=\"strip\" role=\"img\" aria-label=\"")
+                .append(escape(words))
+                .append("\">");
+        bands(svg, course, day);
+        path(svg, course);
+        for (Span stint : marks.stints()) {
+            double from = share(stint.from(), day);
+            double wide = Math.max(0.3, share(stint.to(), day) - from);
+            svg.append(String.format(
+                    Locale.ROOT,
+                    "<rect class=\"strip-stint\" x=\"%.2f%%\" y=\"68%%\" width=\"%.2f%%\" height=\"14%%\"/>",
+                    from,
+                    wide));
+        }
+        for (Instant fish : marks.fish()) {
+            svg.append(String.format(
+                    Locale.ROOT, "<circle class=\"strip-fish\" cx=\"%.2f%%\" cy=\"75%%\" r=\"4\"/>", share(fish, day)));
+        }
+        if (now != null && !now.isBefore(day.from()) && now.isBefore(day.to())) {
+            svg.append(String.format(
+                    Locale.ROOT,
+                    "<line class=\"strip-now\" x1=\"%1$.2f%%\" x2=\"%1$.2f%%\" y1=\"0\" y2=\"100%%\"/>",
+                    share(now, day)));
+        }
+        return new HorizonStrip(svg.append("</svg>").toString(), words);
+    }
+
+    private static void bands(StringBuilder svg, List<Sun.Moment> course, Span day) {
+        int from = 0;
+        for (int i = 1; i < course.size(); i++) {
+            boolean last = i == course.size() - 1;
+            if (last || course.get(i).light() != course.get(from).light()) {
+                double start = share(course.get(from).at(), day);
+                double end = share(course.get(i).at(), day);
+                svg.append(String.format(
+                        Locale.ROOT,
+                        "<rect class=\"light-%s\" x=\"%.2f%%\" y=\"0\" width=\"%.2f%%\" height=\"100%%\"/>",
+                        word(course.get(from).light()),
+                        start,
+                        end - start + 0.05));
+                from = i;
+            }
+        }
+    }
+
+    private static String word(Light light) {
+        return light.word().replace(' ', '-');
+    }
+
+    /** The horizon is the middle line. */
+    private static void path(StringBuilder svg, List<Sun.Moment> course) {
+        svg.append("<svg viewBox=\"0 0 ").append(course.size() - 1).append(" 100\" preserveAspectRatio=\"none\">");
+        svg.append("<line class=\"strip-horizon\" x1=\"0\" x2=\"")
+                .append(course.size())
+                .append("\" y1=\"50\" y2=\"50\"/>");
+        svg.append("<polyline class=\"strip-sun\" points=\"");
+        for (int i = 0; i < course.size(); i++) {
+            svg.append(
+                    String.format(Locale.ROOT, "%d,%.1f ", i, 50 - course.get(i).altitudeDeg() / HIGHEST_DEG * 58));
+        }
+        svg.append("\"/></svg>");
+    }
+
+    private static double share(Instant at, Span day) {
+        double whole = Duration.between(day.from(), day.to()).toSeconds();
+        return Math.max(0, Math.min(100, 100 * Duration.between(day.from(), at).toSeconds() / whole));
+    }
+
+    private static String words(
+            String water, LocalDate date, ZoneId zone, Sun.Day day, @Nullable Instant now, Position where) {
+        StringBuilder words = new StringBuilder(water).append(", ").append(date).append(": ");
+        Instant rise = day.rise();
+        Instant set = day.set();
+        if (rise != null && set != null) {
+            words.append("sun up ").append(HOUR.format(rise.atZone(zone)));
+            words.append(", down ").append(HOUR.format(set.atZone(zone)));
+        } else {
+            words.append(day.alwaysUp() ? "the sun stays up" : "the sun stays down");
+        }
+        if (now != null && LocalDate.ofInstant(now, zone).equals(date)) {
+            words.append(", now ").append(HOUR.format(now.atZone(zone))).append(", ");
+            words.append(Sun.lightAt(now, where).word());
+        }
+        return words.toString();
+    }
+
+    private static String escape(String text) {
+        return text.replace("&", "&amp;").replace("<", "&lt;").replace("\"", "&quot;");
+    }
+}

@@ -1,0 +1,140 @@
+package dusk.ledger.web.frame;
+
+import dusk.ledger.interchange.Column;
+import dusk.ledger.units.Bearing;
+import dusk.ledger.units.Figures;
+import dusk.ledger.units.Force;
+import dusk.ledger.units.Length;
+import dusk.ledger.units.Mass;
+import dusk.ledger.units.Speed;
+import dusk.ledger.units.Temperature;
+import dusk.ledger.units.UnitSystem;
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.util.Set;
+
+/**
+ * The cells of the record as a person types and reads them: in their units and the water's time. Which unit a column has is told by the end of its
+ * name, as the ledger format has it.
+ */
+public final class UnitText {
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm");
+    private static final Set<String> THIN = Set.of("line_diameter_mm", "leader_diameter_mm");
+
+    private final UnitSystem units;
+    private final ZoneId zone;
+
+    public UnitText(UnitSystem units, ZoneId zone) {
+        this.units = units;
+        this.zone = zone;
+    }
+
+    /**
+     * What was typed, as the cell of its column.
+     *
+     * @throws IllegalArgumentException with a message that can stand at the field
+     */
+    Object read(Column<?> column, String typed) {
+        String text = typed.strip();
+        String name = column.name();
+        return switch (column.kind()) {
+            case TEXT -> text;
+            case YES_NO -> Boolean.valueOf(text);
+            case TIME -> time(text);
+            case WHOLE -> whole(text);
+            case NUMBER -> {
+                if (name.endsWith("_mm")) {
+                    yield Length.parse(text, millimetreUnit(name)).millimetres();
+                } else if (name.endsWith("_m")) {
+                    yield Length.parse(text, units.depth()).metres();
+                } else if (name.endsWith("_mps")) {
+                    yield Speed.parse(text).metresPerSecond();
+                } else if (name.endsWith("_g")) {
+                    yield Mass.parse(text, massUnit(name)).grams();
+                } else if (name.endsWith("_c")) {
+                    yield Temperature.parse(text, units.temperature()).celsius();
+                } else if (name.endsWith("_n")) {
+                    yield Force.parse(text, units.line()).newtons();
+                }
+                yield number(text);
+            }
+        };
+    }
+
+    /** A stored cell as the value of its input. */
+    String write(Column<?> column, Object value) {
+        String name = column.name();
+        if (value instanceof Instant at) {
+            return TIME.format(at.atZone(zone));
+        }
+        if (value instanceof Double number) {
+            return shown(name, number);
+        }
+        return value.toString();
+    }
+
+    private String shown(String name, double value) {
+        if (name.endsWith("_mm")) {
+            return Length.ofMillimetres(value).show(millimetreUnit(name));
+        } else if (name.endsWith("_m")) {
+            return Length.ofMetres(value).show(units.depth());
+        } else if (name.endsWith("_mps")) {
+            return Speed.ofMetresPerSecond(value).show();
+        } else if (name.endsWith("_g")) {
+            return Mass.ofGrams(value).show(massUnit(name));
+        } else if (name.endsWith("_c")) {
+            return Temperature.ofCelsius(value).show(units.temperature());
+        } else if (name.endsWith("_n")) {
+            return Force.ofNewtons(value).show(units.line());
+        } else if (name.endsWith("_deg")) {
+            return Figures.trimmed(Bearing.ofDegrees(value).degrees(), 0);
+        }
+        return Figures.trimmed(value, 3);
+    }
+
+    private Length.Unit millimetreUnit(String column) {
+        return THIN.contains(column) ? Length.Unit.MILLIMETRE : units.lure();
+    }
+
+    private Mass.Unit massUnit(String column) {
+        return column.equals("mass_g") ? units.fishMass() : units.headMass();
+    }
+
+    private Instant time(String text) {
+        try {
+            if (text.endsWith("Z") || text.indexOf('+') > 0) {
+                return Instant.from(DateTimeFormatter.ISO_OFFSET_DATE_TIME
+                        .withZone(ZoneOffset.UTC)
+                        .parse(text));
+            }
+            return LocalDateTime.parse(text).atZone(zone).toInstant();
+        } catch (DateTimeException e) {
+            throw new IllegalArgumentException(
+                    "“" + text + "” is not a date and time. Write it like 2026-05-01T18:30.");
+        }
+    }
+
+    private static Long whole(String text) {
+        try {
+            return (long) Integer.parseInt(text);
+        } catch (NumberFormatException e) {
+            throw new IllegalArgumentException("“" + text + "” is not a whole number. Write it like 3.");
+        }
+    }
+
+    private static Double number(String text) {
+        try {
+            double value = Double.parseDouble(text.replace(',', '.'));
+            if (Double.isFinite(value)) {
+                return value;
+            }
+        } catch (NumberFormatException e) {
+            // said below, as for a number that is not finite
+        }
+        throw new IllegalArgumentException("“" + text + "” is not a number. Write it like 12.5.");
+    }
+}

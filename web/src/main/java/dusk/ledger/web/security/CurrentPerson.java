@@ -1,0 +1,63 @@
+package dusk.ledger.web.security;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.core.MethodParameter;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.stereotype.Component;
+import org.springframework.web.bind.support.WebDataBinderFactory;
+import org.springframework.web.context.request.NativeWebRequest;
+import org.springframework.web.method.support.HandlerMethodArgumentResolver;
+import org.springframework.web.method.support.ModelAndViewContainer;
+
+/** The signed-in person, as an argument of a controller's methods and for the frame around a page. */
+@Component
+public class CurrentPerson implements HandlerMethodArgumentResolver {
+    private final People people;
+
+    CurrentPerson(People people) {
+        this.people = people;
+    }
+
+    /** Empty on the pages that are open to all. */
+    public Optional<Person> get() {
+        Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
+        if (authentication == null || !(authentication.getPrincipal() instanceof SignedIn signedIn)) {
+            return Optional.empty();
+        }
+        return people.byId(signedIn.personId());
+    }
+
+    /** Signs a person in without a password: the demonstration and a club's first officer only. */
+    public void signIn(Person person, HttpServletRequest request, HttpServletResponse response) {
+        SignedIn signedIn = new SignedIn(person.id(), "");
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(
+                UsernamePasswordAuthenticationToken.authenticated(signedIn, null, signedIn.getAuthorities()));
+        SecurityContextHolder.setContext(context);
+        if (request.getSession(false) != null) {
+            request.changeSessionId();
+        }
+        new HttpSessionSecurityContextRepository().saveContext(context, request, response);
+    }
+
+    @Override
+    public boolean supportsParameter(MethodParameter parameter) {
+        return parameter.getParameterType() == Person.class;
+    }
+
+    @Override
+    public @Nullable Object resolveArgument(
+            MethodParameter parameter,
+            @Nullable ModelAndViewContainer container,
+            NativeWebRequest request,
+            @Nullable WebDataBinderFactory binders) {
+        return get().orElseThrow(() -> new IllegalStateException("this page is only reached signed in"));
+    }
+}

@@ -1,0 +1,69 @@
+package dusk.ledger.web.security;
+
+import io.github.wimdeblauwe.htmx.spring.boot.security.HxRefreshHeaderAuthenticationEntryPoint;
+import java.util.List;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.util.matcher.RequestHeaderRequestMatcher;
+import org.springframework.web.method.support.HandlerMethodArgumentResolver;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/** Signed out, a person sees the sign-in page and what it is drawn with, and nothing else. */
+@Configuration(proxyBeanMethods = false)
+class SecuritySetting {
+    private static final String CONTENT_POLICY =
+            "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self'; connect-src 'self';"
+                    + " manifest-src 'self'; form-action 'self'; frame-ancestors 'none'; base-uri 'none'";
+
+    @Bean
+    SecurityFilterChain chain(HttpSecurity http) throws Exception {
+        return http.authorizeHttpRequests(requests -> requests.requestMatchers(
+                                "/sign-in",
+                                "/demo/sign-in",
+                                "/begin",
+                                "/app.css",
+                                "/fonts/**",
+                                "/js/**",
+                                "/webjars/**",
+                                "/mark.svg")
+                        .permitAll()
+                        .anyRequest()
+                        .authenticated())
+                .formLogin(form -> form.loginPage("/sign-in").defaultSuccessUrl("/", false))
+                .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
+                .exceptionHandling(e -> e.defaultAuthenticationEntryPointFor(
+                        new HxRefreshHeaderAuthenticationEntryPoint(), new RequestHeaderRequestMatcher("HX-Request")))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN)))
+                .build();
+    }
+
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    }
+
+    @Bean
+    UserDetailsService userDetails(People people) {
+        return signIn -> people.bySignIn(signIn)
+                .flatMap(p -> people.passwordHash(p.id()).map(hash -> new SignedIn(p.id(), hash)))
+                .orElseThrow(() -> new UsernameNotFoundException("no such sign-in name"));
+    }
+
+    @Bean
+    WebMvcConfigurer personArguments(CurrentPerson current) {
+        return new WebMvcConfigurer() {
+            @Override
+            public void addArgumentResolvers(List<HandlerMethodArgumentResolver> resolvers) {
+                resolvers.add(current);
+            }
+        };
+    }
+}

@@ -1,0 +1,74 @@
+package dusk.ledger.web.store;
+
+import static dusk.ledger.web.store.schema.Tables.CLUBS;
+
+import dusk.ledger.interchange.Table;
+import dusk.ledger.interchange.Tables;
+import dusk.ledger.journal.Ledger;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Component;
+
+/** Clubs as wholes: made, filled from a ledger, named. */
+@Component
+public final class Clubs {
+    private final Store store;
+    private final LedgerRows rows;
+
+    public Clubs(Store store, LedgerRows rows) {
+        this.store = store;
+        this.rows = rows;
+    }
+
+    /** A club's id and name. */
+    public record Club(String id, String name) {}
+
+    public List<Club> all() {
+        return store.read()
+                .select(CLUBS.CLUB_ID, CLUBS.NAME)
+                .from(CLUBS)
+                .orderBy(CLUBS.CLUB_ID)
+                .fetch(r -> new Club(r.value1(), r.value2()));
+    }
+
+    public Optional<Club> byId(String clubId) {
+        return all().stream().filter(c -> c.id().equals(clubId)).findFirst();
+    }
+
+    /** Makes a club. */
+    public void found(Club club) {
+        store.writeApart(tx -> tx.insertInto(CLUBS)
+                .set(CLUBS.CLUB_ID, club.id())
+                .set(CLUBS.NAME, club.name())
+                .execute());
+    }
+
+    /**
+     * Stores all records of a ledger in a club, in one transaction.
+     *
+     * @throws TakenIds where the club holds records with the same ids already; nothing is stored then
+     */
+    public void load(String clubId, Ledger ledger) {
+        store.write(clubId, tx -> {
+            for (Table<?> table : Tables.ALL) {
+                load(tx, clubId, table, ledger);
+            }
+            return ledger;
+        });
+    }
+
+    private <T> void load(DSLContext tx, String clubId, Table<T> table, Ledger ledger) {
+        List<T> records = table.rows().apply(ledger);
+        List<String> taken = rows.idsIn(tx, clubId, table);
+        List<String> twice = records.stream()
+                .map(r -> String.valueOf(table.columns().get(0).value().apply(r)))
+                .filter(new HashSet<>(taken)::contains)
+                .toList();
+        if (!twice.isEmpty()) {
+            throw new TakenIds(table.name() + ".csv", table.idColumn(), twice);
+        }
+        rows.insertAll(tx, clubId, table, records);
+    }
+}

@@ -1,0 +1,153 @@
+package dusk.ledger.web.store;
+
+import static dusk.ledger.web.store.schema.Tables.CATCHES;
+import static dusk.ledger.web.store.schema.Tables.DELETIONS;
+import static dusk.ledger.web.store.schema.Tables.LOSSES;
+import static dusk.ledger.web.store.schema.Tables.READINGS;
+import static dusk.ledger.web.store.schema.Tables.SIGNS;
+import static dusk.ledger.web.store.schema.Tables.STINTS;
+import static dusk.ledger.web.store.schema.Tables.TOUCHES;
+import static dusk.ledger.web.store.schema.Tables.TRIPS;
+import static org.jooq.impl.DSL.select;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Objects;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Table;
+import org.springframework.stereotype.Component;
+
+/**
+ * Deletions that can be undone. Deleted rows stay and bear the deletion's mark; what hangs on them bears the same mark, so that one undo brings
+ * back just what one deletion took.
+ */
+@Component
+public final class Deletions {
+    private static final List<Table<?>> MARKED = List.of(TRIPS, READINGS, SIGNS, STINTS, CATCHES, TOUCHES, LOSSES);
+    private static final int LISTED = 10;
+
+    private final Store store;
+    private final NewId newId;
+    private final Clock clock;
+
+    Deletions(Store store, NewId newId, Clock clock) {
+        this.store = store;
+        this.newId = newId;
+        this.clock = clock;
+    }
+
+    /** One deletion that can be undone. */
+    public record Deletion(String id, Instant at, String what) {}
+
+    /** Deletes a trip and all that hangs on it; the deletion's id. */
+    public String trip(Viewer viewer, String tripId, String what) {
+        return delete(viewer, what, (tx, id) -> {
+            var stints = select(STINTS.STINT_ID)
+                    .from(STINTS)
+                    .where(STINTS.CLUB_ID.eq(viewer.clubId()))
+                    .and(STINTS.TRIP_ID.eq(tripId));
+            mark(tx, viewer, id, CATCHES, CATCHES.STINT_ID.in(stints));
+            mark(tx, viewer, id, TOUCHES, TOUCHES.STINT_ID.in(stints));
+            mark(tx, viewer, id, LOSSES, LOSSES.STINT_ID.in(stints));
+            mark(tx, viewer, id, STINTS, STINTS.TRIP_ID.eq(tripId));
+            mark(tx, viewer, id, READINGS, READINGS.TRIP_ID.eq(tripId));
+            mark(tx, viewer, id, SIGNS, SIGNS.TRIP_ID.eq(tripId));
+            mark(tx, viewer, id, TRIPS, TRIPS.TRIP_ID.eq(tripId));
+        });
+    }
+
+    /** Deletes a stint and its fish. */
+    public String stint(Viewer viewer, String stintId, String what) {
+        return delete(viewer, what, (tx, id) -> {
+            mark(tx, viewer, id, CATCHES, CATCHES.STINT_ID.eq(stintId));
+            mark(tx, viewer, id, TOUCHES, TOUCHES.STINT_ID.eq(stintId));
+            mark(tx, viewer, id, LOSSES, LOSSES.STINT_ID.eq(stintId));
+            mark(tx, viewer, id, STINTS, STINTS.STINT_ID.eq(stintId));
+        });
+    }
+
+    public String reading(Viewer viewer, String readingId, String what) {
+        return delete(viewer, what, (tx, id) -> mark(tx, viewer, id, READINGS, READINGS.READING_ID.eq(readingId)));
+    }
+
+    public String fish(Viewer viewer, String catchId, String what) {
+        return delete(viewer, what, (tx, id) -> mark(tx, viewer, id, CATCHES, CATCHES.CATCH_ID.eq(catchId)));
+    }
+
+    /** The person's own deletions, newest first. */
+    public List<Deletion> recent(Viewer viewer) {
+        return store.read()
+                .select(DELETIONS.DELETION_ID, DELETIONS.DELETED_AT, DELETIONS.WHAT)
+                .from(DELETIONS)
+                .where(own(viewer))
+                .orderBy(DELETIONS.DELETED_AT.desc())
+                .limit(LISTED)
+                .fetch(r -> new Deletion(r.value1(), r.value2(), r.value3()));
+    }
+
+    /** Brings back what a deletion took. False where the person made no such deletion, or undid it already. */
+    public boolean undo(Viewer viewer, String deletionId) {
+        return store.write(viewer.clubId(), tx -> {
+            boolean there = tx.fetchExists(DELETIONS, own(viewer).and(DELETIONS.DELETION_ID.eq(deletionId)));
+            if (!there) {
+                return false;
+            }
+            for (Table<?> table : MARKED) {
+                tx.update(table)
+                        .set(deletionOf(table), (String) null)
+                        .where(clubOf(table).eq(viewer.clubId()))
+                        .and(deletionOf(table).eq(deletionId))
+                        .execute();
+            }
+            tx.deleteFrom(DELETIONS)
+                    .where(own(viewer).and(DELETIONS.DELETION_ID.eq(deletionId)))
+                    .execute();
+            return true;
+        });
+    }
+
+    private static Condition own(Viewer viewer) {
+        return DELETIONS.CLUB_ID.eq(viewer.clubId()).and(DELETIONS.PERSON_ID.eq(String.valueOf(viewer.personId())));
+    }
+
+    /** Marks the rows that one deletion takes. */
+    private interface Marking {
+        void mark(DSLContext tx, String deletionId);
+    }
+
+    private String delete(Viewer viewer, String what, Marking marking) {
+        String id = newId.next();
+        return store.write(viewer.clubId(), tx -> {
+            tx.insertInto(DELETIONS)
+                    .set(DELETIONS.CLUB_ID, viewer.clubId())
+                    .set(DELETIONS.DELETION_ID, id)
+                    .set(DELETIONS.DELETED_AT, clock.instant())
+                    .set(DELETIONS.PERSON_ID, Objects.requireNonNull(viewer.personId(), "only a person deletes"))
+                    .set(DELETIONS.WHAT, what)
+                    .execute();
+            marking.mark(tx, id);
+            return id;
+        });
+    }
+
+    /** Rows deleted before keep their own mark, so that undoing this deletion does not bring them back. */
+    private static void mark(DSLContext tx, Viewer viewer, String deletionId, Table<?> table, Condition which) {
+        tx.update(table)
+                .set(deletionOf(table), deletionId)
+                .where(clubOf(table).eq(viewer.clubId()))
+                .and(deletionOf(table).isNull())
+                .and(which)
+                .execute();
+    }
+
+    private static Field<String> deletionOf(Table<?> table) {
+        return Objects.requireNonNull(table.field("deletion_id", String.class));
+    }
+
+    private static Field<String> clubOf(Table<?> table) {
+        return Objects.requireNonNull(table.field("club_id", String.class));
+    }
+}

@@ -1,0 +1,158 @@
+package dusk.ledger.web.store;
+
+import static org.jooq.impl.DSL.noCondition;
+
+import dusk.ledger.interchange.Cells;
+import dusk.ledger.interchange.Column;
+import dusk.ledger.interchange.Table;
+import dusk.ledger.interchange.Tables;
+import dusk.ledger.journal.Ledger;
+import dusk.ledger.web.store.schema.DefaultSchema;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record;
+import org.jooq.SortField;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/**
+ * The record's tables, read into and written from the journal by the columns of the ledger format: the same list that reads and writes packages.
+ */
+@Component
+public final class LedgerRows {
+    private static final String CLUB = "club_id";
+    private static final int BATCH = 2000;
+
+    private final Store store;
+
+    public LedgerRows(Store store) {
+        this.store = store;
+    }
+
+    /** Everything of a club that the viewer may see, in the order of the ids. */
+    public Ledger ledger(Viewer viewer) {
+        return Tables.ledger(new Tables.Source() {
+            @Override
+            public <T> List<T> of(Table<T> table) {
+                return all(
+                        viewer,
+                        table,
+                        noCondition(),
+                        List.of(stored(table, table.idColumn()).asc()));
+            }
+        });
+    }
+
+    /** Rows of a table that the viewer may see, in an order. */
+    public <T> List<T> all(Viewer viewer, Table<T> table, Condition where, List<? extends SortField<?>> order) {
+        return all(viewer, table, where, order, Integer.MAX_VALUE);
+    }
+
+    /** The first rows of a table that the viewer may see, in an order. */
+    public <T> List<T> all(
+            Viewer viewer, Table<T> table, Condition where, List<? extends SortField<?>> order, int most) {
+        List<Field<?>> fields = new ArrayList<>();
+        for (Column<T> column : table.columns()) {
+            fields.add(Visibility.shown(viewer, stored(table, column.name())));
+        }
+        return store.read()
+                .select(fields)
+                .from(of(table))
+                .where(Visibility.of(viewer, of(table)))
+                .and(where)
+                .orderBy(order)
+                .limit(most)
+                .fetch(row -> record(table, row));
+    }
+
+    /** One row by its id, where it is there and the viewer may see it. */
+    public <T> Optional<T> one(Viewer viewer, Table<T> table, String id) {
+        return all(viewer, table, id(table, id), List.of()).stream().findFirst();
+    }
+
+    /** Ids in use, deleted rows included. */
+    List<String> idsIn(DSLContext tx, String clubId, Table<?> table) {
+        return tx.select(textField(table, table.idColumn()))
+                .from(of(table))
+                .where(textField(table, CLUB).eq(clubId))
+                .fetch(0, String.class);
+    }
+
+    /** The condition that a row has an id. */
+    public static Condition id(Table<?> table, String id) {
+        return textField(table, table.idColumn()).eq(id);
+    }
+
+    /** The condition that a column holds a text. */
+    public static Condition holds(Table<?> table, String column, String value) {
+        return textField(table, column).eq(value);
+    }
+
+    /** Writes a new row. */
+    public <T> void insert(DSLContext tx, String clubId, Table<T> table, T row) {
+        tx.insertInto(of(table)).set(values(clubId, table, row)).execute();
+    }
+
+    /** Writes new rows, many at a time. */
+    <T> void insertAll(DSLContext tx, String clubId, Table<T> table, List<T> rows) {
+        List<Field<?>> fields = new ArrayList<>();
+        fields.add(textField(table, CLUB));
+        table.columns().forEach(c -> fields.add(stored(table, c.name())));
+        for (int from = 0; from < rows.size(); from += BATCH) {
+            var batch = tx.batch(tx.insertInto(of(table), fields).values(new Object[fields.size()]));
+            for (T row : rows.subList(from, Math.min(rows.size(), from + BATCH))) {
+                batch = batch.bind(values(clubId, table, row).values().toArray());
+            }
+            batch.execute();
+        }
+    }
+
+    /** Writes a row over the one with its id. */
+    public <T> void update(DSLContext tx, String clubId, Table<T> table, T row) {
+        Map<Field<?>, @Nullable Object> values = values(clubId, table, row);
+        Object id = Objects.requireNonNull(values.remove(stored(table, table.idColumn())));
+        values.remove(textField(table, CLUB));
+        tx.update(of(table))
+                .set(values)
+                .where(textField(table, CLUB).eq(clubId))
+                .and(id(table, id.toString()))
+                .execute();
+    }
+
+    private static <T> Map<Field<?>, @Nullable Object> values(String clubId, Table<T> table, T row) {
+        Map<Field<?>, @Nullable Object> values = new LinkedHashMap<>();
+        values.put(textField(table, CLUB), clubId);
+        for (Column<T> column : table.columns()) {
+            values.put(stored(table, column.name()), column.value().apply(row));
+        }
+        return values;
+    }
+
+    private static <T> T record(Table<T> table, Record row) {
+        Cells cells = new Cells();
+        for (int i = 0; i < table.columns().size(); i++) {
+            cells.with(table.columns().get(i).name(), row.get(i));
+        }
+        return table.read(cells);
+    }
+
+    /** The store's table of a file of the ledger format. */
+    static org.jooq.Table<?> of(Table<?> table) {
+        return Objects.requireNonNull(DefaultSchema.DEFAULT_SCHEMA.getTable(table.name()), table.name());
+    }
+
+    private static Field<?> stored(Table<?> table, String column) {
+        return Objects.requireNonNull(of(table).field(column), column);
+    }
+
+    private static Field<String> textField(Table<?> table, String column) {
+        return Objects.requireNonNull(of(table).field(column, String.class), column);
+    }
+}

@@ -1,0 +1,100 @@
+package dusk.ledger.web.store;
+
+import static dusk.ledger.web.store.schema.Tables.CLUBS;
+
+import com.zaxxer.hikari.HikariConfig;
+import com.zaxxer.hikari.HikariDataSource;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.function.Function;
+import org.flywaydb.core.Flyway;
+import org.jooq.DSLContext;
+import org.jooq.SQLDialect;
+import org.jooq.impl.DSL;
+
+/**
+ * One SQLite file. One connection writes, several read; a write is on the disk before it is confirmed (WAL, synchronous FULL).
+ */
+public final class Store implements AutoCloseable {
+    private static final int READERS = 4;
+
+    private final HikariDataSource writer;
+    private final HikariDataSource readers;
+    private final DSLContext write;
+    private final DSLContext read;
+
+    private Store(HikariDataSource writer, HikariDataSource readers) {
+        this.writer = writer;
+        this.readers = readers;
+        write = DSL.using(writer, SQLDialect.SQLITE);
+        read = DSL.using(readers, SQLDialect.SQLITE);
+    }
+
+    /** Opens the file, makes it and its folder where they are not there, and brings its tables up to date. */
+    public static Store open(Path file) {
+        Path folder = file.toAbsolutePath().getParent();
+        try {
+            if (folder != null) {
+                Files.createDirectories(folder);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException("cannot make the folder of the store " + file, e);
+        }
+        // IMMEDIATE, since a transaction that reads before it writes is otherwise refused at once when another writes
+        String url = "jdbc:sqlite:" + file
+                + "?journal_mode=WAL&foreign_keys=on&busy_timeout=5000&synchronous=FULL&transaction_mode=IMMEDIATE";
+        HikariDataSource writer = pool("writer", url, 1, false);
+        Flyway.configure().dataSource(writer).load().migrate();
+        return new Store(writer, pool("readers", url.replace("IMMEDIATE", "DEFERRED"), READERS, true));
+    }
+
+    private static HikariDataSource pool(String name, String url, int size, boolean readOnly) {
+        HikariConfig config = new HikariConfig();
+        config.setPoolName(name);
+        config.setJdbcUrl(url);
+        config.setMaximumPoolSize(size);
+        if (readOnly) {
+            config.setConnectionInitSql("pragma query_only = on");
+        }
+        return new HikariDataSource(config);
+    }
+
+    /** For reading only. */
+    public DSLContext read() {
+        return read;
+    }
+
+    /** Runs a write to a club's records in one transaction and raises the club's version; all of it is stored or nothing. */
+    public <T> T write(String clubId, Function<DSLContext, T> change) {
+        return writeApart(tx -> {
+            T result = change.apply(tx);
+            tx.update(CLUBS)
+                    .set(CLUBS.VERSION, CLUBS.VERSION.plus(1))
+                    .where(CLUBS.CLUB_ID.eq(clubId))
+                    .execute();
+            return result;
+        });
+    }
+
+    /** Runs a write that changes no club's records, such as to an account, in one transaction. */
+    public <T> T writeApart(Function<DSLContext, T> change) {
+        return write.transactionResult(tx -> change.apply(tx.dsl()));
+    }
+
+    /** Rises with every write to the club's records. */
+    public long version(String clubId) {
+        Long version = read.select(CLUBS.VERSION)
+                .from(CLUBS)
+                .where(CLUBS.CLUB_ID.eq(clubId))
+                .fetchOne(CLUBS.VERSION);
+        return version == null ? 0 : version;
+    }
+
+    @Override
+    public void close() {
+        readers.close();
+        writer.close();
+    }
+}

@@ -1,0 +1,39 @@
+package dusk.ledger.web.store;
+
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * For whom a row is read or written.
+ *
+ * @param clubId the only club whose rows they see
+ * @param personId null for the club as such, which sees no one's own places: exports are made for it
+ * @param anglerId the angler they are in the records, if any
+ */
+public record Viewer(
+        String clubId, @Nullable String personId, @Nullable String anglerId, Role role) {
+    /** What a person may do in their club. */
+    public enum Role {
+        MEMBER,
+        GUIDE,
+        OFFICER;
+
+        /** The word in the store. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+
+        public static Role of(String word) {
+            return valueOf(word.toUpperCase(Locale.ROOT));
+        }
+    }
+
+    /** The club as such. */
+    public static Viewer club(String clubId) {
+        return new Viewer(clubId, null, null, Role.MEMBER);
+    }
+
+    public boolean officer() {
+        return role == Role.OFFICER;
+    }
+}

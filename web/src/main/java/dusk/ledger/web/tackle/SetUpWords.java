@@ -1,0 +1,56 @@
+package dusk.ledger.web.tackle;
+
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.units.UnitSystem;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** A set-up in words, short enough for a line. */
+public final class SetUpWords {
+    private SetUpWords() {}
+
+    /** Such as {@code texas rig, 3.5 g tungsten, creature 10 cm, green pumpkin}. */
+    public static String of(SetUp setUp, UnitSystem units) {
+        List<String> words = new ArrayList<>();
+        words.add(setUp.rig());
+        String head = join(
+                setUp.headMass() == null ? null : setUp.headMass().show(units.headMass()),
+                known(setUp.headMaterial()),
+                known(setUp.headShape()));
+        add(words, head);
+        add(
+                words,
+                join(
+                        known(setUp.plastic()),
+                        setUp.plasticLength() == null
+                                ? null
+                                : setUp.plasticLength().show(units.lure())));
+        add(words, join(known(setUp.colour()), with(known(setUp.colourAccent()))));
+        return String.join(", ", words);
+    }
+
+    private static @Nullable String with(@Nullable String accent) {
+        return accent == null ? null : "with " + accent;
+    }
+
+    private static @Nullable String known(@Nullable String word) {
+        return word == null || word.equals("none") ? null : word;
+    }
+
+    private static void add(List<String> words, String part) {
+        if (!part.isEmpty()) {
+            words.add(part);
+        }
+    }
+
+    private static String join(@Nullable String... parts) {
+        StringBuilder joined = new StringBuilder();
+        for (String part : parts) {
+            if (part != null) {
+                joined.append(joined.isEmpty() ? "" : " ").append(part);
+            }
+        }
+        return joined.toString();
+    }
+}

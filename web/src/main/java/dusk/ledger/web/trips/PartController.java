@@ -1,0 +1,185 @@
+package dusk.ledger.web.trips;
+
+import dusk.ledger.journal.Invalid;
+import dusk.ledger.journal.Trip;
+import dusk.ledger.web.frame.NotYours;
+import dusk.ledger.web.security.Person;
+import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.store.Store;
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRedirectView;
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.View;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.springframework.web.servlet.view.RedirectView;
+
+/** Adds, changes and deletes what hangs on a trip: one way for readings, stints, fish and places. */
+@Controller
+@RequestMapping("/trips/{tripId}/{part:readings|stints|fish|places}")
+class PartController {
+    private final TripRecords records;
+    private final Store store;
+    private final NewId newId;
+    private final List<TripPart<?>> parts;
+
+    PartController(TripRecords records, Store store, NewId newId, List<TripPart<?>> parts) {
+        this.records = records;
+        this.store = store;
+        this.newId = newId;
+        this.parts = parts;
+    }
+
+    @GetMapping("/new")
+    String fresh(
+            Person person,
+            @PathVariable String tripId,
+            @PathVariable String part,
+            @RequestParam Map<String, String> asked,
+            Model model) {
+        TripPart<?> kind = part(part);
+        TripContext on = on(person, tripId, asked);
+        return show(kind, on, null, kind.fresh(on), List.of(), model);
+    }
+
+    @GetMapping("/{id}/edit")
+    String edit(
+            Person person,
+            @PathVariable String tripId,
+            @PathVariable String part,
+            @PathVariable String id,
+            @RequestParam Map<String, String> asked,
+            Model model) {
+        return edit(part(part), on(person, tripId, asked), id, model);
+    }
+
+    private <T> String edit(TripPart<T> kind, TripContext on, String id, Model model) {
+        T record = existing(kind, on, id);
+        return show(kind, on, id, kind.form(on).typed(record), List.of(), model);
+    }
+
+    @PostMapping
+    Object add(
+            Person person,
+            @PathVariable String tripId,
+            @PathVariable String part,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HtmxRequest htmx,
+            HttpServletResponse response) {
+        return save(part(part), on(person, tripId, typed), null, typed, model, htmx, response);
+    }
+
+    @PostMapping("/{id}")
+    Object change(
+            Person person,
+            @PathVariable String tripId,
+            @PathVariable String part,
+            @PathVariable String id,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HtmxRequest htmx,
+            HttpServletResponse response) {
+        return save(part(part), on(person, tripId, typed), id, typed, model, htmx, response);
+    }
+
+    @PostMapping("/{id}/delete")
+    String delete(
+            Person person,
+            @PathVariable String tripId,
+            @PathVariable String part,
+            @PathVariable String id,
+            RedirectAttributes flash) {
+        return delete(part(part), on(person, tripId, Map.of()), id, flash);
+    }
+
+    private <T> String delete(TripPart<T> kind, TripContext on, String id, RedirectAttributes flash) {
+        T record = existing(kind, on, id);
+        String deletion = kind.delete(on, record);
+        if (deletion == null) {
+            throw new NotYours();
+        }
+        flash.addFlashAttribute("deleted", deletion);
+        return "redirect:" + on.page();
+    }
+
+    private <T> Object save(
+            TripPart<T> kind,
+            TripContext on,
+            @Nullable String id,
+            Map<String, String> typed,
+            Model model,
+            HtmxRequest htmx,
+            HttpServletResponse response) {
+        T before = id == null ? null : existing(kind, on, id);
+        String rowId = id == null ? newId.next() : id;
+        T record;
+        List<Invalid.Problem> problems;
+        try {
+            record = kind.form(on).read(typed, kind.given(on, rowId, before), before);
+            problems = kind.problems(on, record);
+        } catch (Invalid e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return show(kind, on, id, typed, e.problems(), model);
+        }
+        if (!problems.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return show(kind, on, id, typed, problems, model);
+        }
+        store.write(on.viewer().clubId(), tx -> {
+            if (before == null) {
+                records.rows().insert(tx, on.viewer().clubId(), kind.table(), record);
+            } else {
+                records.rows().update(tx, on.viewer().clubId(), kind.table(), record);
+            }
+            kind.alongside(tx, on, record);
+            return record;
+        });
+        return after(on.page(), kind.path(), htmx);
+    }
+
+    /** A change of the fragment alone would not load the page anew, so a script is sent without it. */
+    private static View after(String page, String fragment, HtmxRequest htmx) {
+        return htmx.isHtmxRequest() ? new HtmxRedirectView(page) : new RedirectView(page + "#" + fragment);
+    }
+
+    private <T> T existing(TripPart<T> kind, TripContext on, String id) {
+        return records.rows()
+                .one(on.viewer(), kind.table(), id)
+                .filter(record -> kind.of(on, record))
+                .orElseThrow(NotYours::new);
+    }
+
+    private <T> String show(
+            TripPart<T> kind,
+            TripContext on,
+            @Nullable String id,
+            Map<String, String> typed,
+            List<Invalid.Problem> problems,
+            Model model) {
+        model.addAttribute("form", kind.form(on).form(kind.head(on, id), typed, problems));
+        return Boolean.TRUE.equals(model.getAttribute("part")) ? "form :: form" : "trips/part";
+    }
+
+    private TripContext on(Person person, String tripId, Map<String, String> asked) {
+        Trip trip = records.trip(person.viewer(), tripId);
+        if (!records.mayChange(person.viewer(), tripId)) {
+            throw new NotYours();
+        }
+        return new TripContext(person, trip, records.water(person.viewer(), trip.waterId()), asked);
+    }
+
+    private TripPart<?> part(String path) {
+        return parts.stream().filter(p -> p.path().equals(path)).findFirst().orElseThrow(NotYours::new);
+    }
+}

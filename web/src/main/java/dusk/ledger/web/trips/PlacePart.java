@@ -1,0 +1,91 @@
+package dusk.ledger.web.trips;
+
+import static dusk.ledger.web.store.schema.Tables.SPOTS;
+
+import dusk.ledger.interchange.Table;
+import dusk.ledger.interchange.Tables;
+import dusk.ledger.journal.Invalid;
+import dusk.ledger.journal.Spot;
+import dusk.ledger.web.frame.Form;
+import dusk.ledger.web.frame.RecordForm;
+import java.util.List;
+import java.util.Map;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** A new place on the trip's water. It belongs to whoever enters it and stays theirs until they share it. */
+@Component
+class PlacePart implements TripPart<Spot> {
+    @Override
+    public String path() {
+        return "places";
+    }
+
+    @Override
+    public Table<Spot> table() {
+        return Tables.SPOTS;
+    }
+
+    @Override
+    public RecordForm<Spot> form(TripContext on) {
+        return new RecordForm<>(Tables.SPOTS, on.text())
+                .ask("label", "Name", "only you will read it and where it is")
+                .ask("structure", "Structure", "the club's analysis reads this")
+                .ask("bottom", "Bottom", "")
+                .ask("cover", "Cover", "")
+                .askMore("latitude", "Latitude", "degrees, north above 0")
+                .askMore("longitude", "Longitude", "degrees, east above 0");
+    }
+
+    @Override
+    public Form head(TripContext on, @Nullable String id) {
+        return new Form(
+                "place-form",
+                "New place on " + on.water().name(),
+                on.page() + "/places" + (id == null ? "" : "/" + id),
+                "Save the place",
+                on.page(),
+                List.of(),
+                List.of());
+    }
+
+    @Override
+    public Map<String, String> fresh(TripContext on) {
+        return Map.of();
+    }
+
+    @Override
+    public Map<String, Object> given(TripContext on, String id, @Nullable Spot before) {
+        return Map.of("spot_id", id, "water_id", on.water().id());
+    }
+
+    @Override
+    public List<Invalid.Problem> problems(TripContext on, Spot spot) {
+        return spot.label() == null && spot.structure() == null
+                ? List.of(new Invalid.Problem(
+                        "label", "Give it a name or a structure, so that it can be told from others."))
+                : List.of();
+    }
+
+    @Override
+    public void alongside(DSLContext tx, TripContext on, Spot spot) {
+        tx.update(SPOTS)
+                .set(SPOTS.SHARED, false)
+                .set(SPOTS.OWNER_ID, on.person().id())
+                .where(SPOTS.CLUB_ID.eq(on.viewer().clubId()))
+                .and(SPOTS.SPOT_ID.eq(spot.id()))
+                .execute();
+    }
+
+    /** Places are only made here. */
+    @Override
+    public boolean of(TripContext on, Spot record) {
+        return false;
+    }
+
+    @Override
+    public @Nullable String delete(TripContext on, Spot record) {
+        return null;
+    }
+}

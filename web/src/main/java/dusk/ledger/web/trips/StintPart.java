@@ -1,0 +1,202 @@
+package dusk.ledger.web.trips;
+
+import dusk.ledger.interchange.Table;
+import dusk.ledger.interchange.Tables;
+import dusk.ledger.journal.Angler;
+import dusk.ledger.journal.Catch;
+import dusk.ledger.journal.Invalid;
+import dusk.ledger.journal.Loss;
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.journal.Spot;
+import dusk.ledger.journal.Stint;
+import dusk.ledger.journal.Tally;
+import dusk.ledger.web.frame.Form;
+import dusk.ledger.web.frame.FormField;
+import dusk.ledger.web.frame.RecordForm;
+import dusk.ledger.web.store.Deletions;
+import dusk.ledger.web.tackle.SetUpWords;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Stints: who fished what, where, for how long, blanks included. */
+@Component
+class StintPart implements TripPart<Stint> {
+    private static final double SECONDS_PER_MINUTE = 60;
+
+    private final TripRecords records;
+    private final Deletions deletions;
+
+    StintPart(TripRecords records, Deletions deletions) {
+        this.records = records;
+        this.deletions = deletions;
+    }
+
+    @Override
+    public String path() {
+        return "stints";
+    }
+
+    @Override
+    public Table<Stint> table() {
+        return Tables.STINTS;
+    }
+
+    @Override
+    public RecordForm<Stint> form(TripContext on) {
+        return new RecordForm<>(Tables.STINTS, on.text())
+                .choose("angler_id", "Who", "", List.of(anglers(on)))
+                .choose("setup_id", "Set-up", "", setUps(on))
+                .choose("spot_id", "Place", "", List.of(spots(on)))
+                .ask("started_at", "From", "")
+                .ask("minutes", "Minutes fished", "a blank counts as much as a fish")
+                .ask("depth_m", "Depth", "")
+                .ask("presentation", "Presentation", "")
+                .ask("follows", "Follows", "")
+                .ask("bites", "Bites", "hooked ones too")
+                .ask("hooked", "Hooked", "landed and lost")
+                .askMore("speed", "Speed", "")
+                .askMore("pause_s", "Pause", "in seconds")
+                .askMore("line_method", "Line on the fall", "")
+                .askMore("hook_set", "Hook set", "")
+                .askMore("fish_position", "Where the fish were", "")
+                .askMore("purpose", "Why this stint", "")
+                .askMore("casts", "Casts", "")
+                .askMore("plastics_used", "Plastics used up", "");
+    }
+
+    private FormField.Group anglers(TripContext on) {
+        return new FormField.Group(
+                "",
+                records.anglers(on.viewer()).stream()
+                        .map((Angler a) -> new FormField.Option(a.id(), a.name() == null ? a.id() : a.name()))
+                        .toList());
+    }
+
+    private FormField.Group spots(TripContext on) {
+        return new FormField.Group(
+                "",
+                records.spots(on.viewer(), on.water().id()).stream()
+                        .map((Spot s) -> new FormField.Option(s.id(), PlaceWords.of(s)))
+                        .toList());
+    }
+
+    /** Those of this trip first; the rest with the newest first, by rig. */
+    private List<FormField.Group> setUps(TripContext on) {
+        Set<String> here = records.stints(on.viewer(), on.trip().id()).stream()
+                .map(Stint::setUpId)
+                .collect(Collectors.toSet());
+        List<FormField.Option> onTrip = new ArrayList<>();
+        Map<String, List<FormField.Option>> byRig = new TreeMap<>();
+        for (SetUp setUp : records.setUps(on.viewer())) {
+            FormField.Option option = new FormField.Option(
+                    setUp.id(), SetUpWords.of(setUp, on.person().units()));
+            if (here.contains(setUp.id())) {
+                onTrip.add(option);
+            } else {
+                byRig.computeIfAbsent(setUp.rig(), r -> new ArrayList<>()).add(option);
+            }
+        }
+        List<FormField.Group> groups = new ArrayList<>();
+        if (!onTrip.isEmpty()) {
+            groups.add(new FormField.Group("on this trip", onTrip));
+        }
+        byRig.forEach((rig, options) -> groups.add(new FormField.Group(rig, options)));
+        return groups;
+    }
+
+    @Override
+    public Form head(TripContext on, @Nullable String id) {
+        return new Form(
+                "stint-form",
+                id == null ? "New stint" : "Change the stint",
+                on.page() + "/stints" + (id == null ? "" : "/" + id),
+                "Save the stint",
+                on.page(),
+                List.of(),
+                List.of());
+    }
+
+    @Override
+    public Map<String, String> fresh(TripContext on) {
+        Map<String, String> typed = new HashMap<>();
+        typed.put("angler_id", on.person().anglerId() == null ? "" : on.person().anglerId());
+        Instant from = on.trip().startedAt();
+        for (Stint stint : records.stints(on.viewer(), on.trip().id())) {
+            if (stint.anglerId().equals(typed.get("angler_id"))) {
+                from = stint.startedAt().plus(Duration.ofSeconds(Math.round(stint.minutes() * SECONDS_PER_MINUTE)));
+                typed.put("setup_id", stint.setUpId());
+                typed.put("spot_id", stint.spotId() == null ? "" : stint.spotId());
+            }
+        }
+        typed.put("started_at", TimeText.input(from, on.zone()));
+        return typed;
+    }
+
+    @Override
+    public Map<String, Object> given(TripContext on, String id, @Nullable Stint before) {
+        return Map.of("stint_id", id, "trip_id", on.trip().id());
+    }
+
+    @Override
+    public List<Invalid.Problem> problems(TripContext on, Stint stint) {
+        List<Invalid.Problem> problems = new ArrayList<>(tally(on, stint).problems());
+        known(
+                problems,
+                "angler_id",
+                records.rows()
+                        .one(on.viewer(), Tables.ANGLERS, stint.anglerId())
+                        .isPresent());
+        known(
+                problems,
+                "setup_id",
+                records.rows().one(on.viewer(), Tables.SETUPS, stint.setUpId()).isPresent());
+        String spot = stint.spotId();
+        known(
+                problems,
+                "spot_id",
+                spot == null
+                        || records.rows()
+                                .one(on.viewer(), Tables.SPOTS, spot)
+                                .filter(s -> s.waterId().equals(on.water().id()))
+                                .isPresent());
+        return problems;
+    }
+
+    private static void known(List<Invalid.Problem> problems, String column, boolean there) {
+        if (!there) {
+            problems.add(new Invalid.Problem(column, "This one is not in the club's record. Choose one of the list."));
+        }
+    }
+
+    private Tally tally(TripContext on, Stint stint) {
+        List<Stint> one = List.of(stint);
+        return new Tally(
+                stint.follows(),
+                stint.bites(),
+                stint.hooked(),
+                records.catches(on.viewer(), one).stream()
+                        .mapToInt(Catch::count)
+                        .sum(),
+                records.losses(on.viewer(), one).stream().mapToInt(Loss::count).sum());
+    }
+
+    @Override
+    public boolean of(TripContext on, Stint record) {
+        return record.tripId().equals(on.trip().id());
+    }
+
+    @Override
+    public String delete(TripContext on, Stint stint) {
+        return deletions.stint(
+                on.viewer(), stint.id(), "the stint of " + TimeText.moment(stint.startedAt(), on.zone()));
+    }
+}

@@ -1,0 +1,51 @@
+package dusk.ledger.web.trips;
+
+import dusk.ledger.interchange.Tables;
+import dusk.ledger.journal.Invalid;
+import dusk.ledger.journal.Trip;
+import dusk.ledger.journal.Water;
+import dusk.ledger.web.frame.Form;
+import dusk.ledger.web.frame.FormField;
+import dusk.ledger.web.frame.Horizon;
+import dusk.ledger.web.frame.RecordForm;
+import dusk.ledger.web.frame.UnitText;
+import dusk.ledger.web.security.Person;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** The form of a trip. Its times are those at the water that was chosen. */
+record TripForm(Person person, List<Water> waters) {
+
+    RecordForm<Trip> record(Map<String, String> typed) {
+        List<FormField.Option> options =
+                waters.stream().map(w -> new FormField.Option(w.id(), w.name())).toList();
+        return new RecordForm<>(Tables.TRIPS, new UnitText(person.units(), zone(typed.getOrDefault("water_id", ""))))
+                .choose("water_id", "Water", "", List.of(new FormField.Group("", options)))
+                .ask("started_at", "From", "")
+                .ask("ended_at", "To", "")
+                .write("note", "Note", "everyone in the club reads this: leave private places out");
+    }
+
+    private ZoneId zone(String waterId) {
+        return waters.stream()
+                .filter(w -> w.id().equals(waterId))
+                .findFirst()
+                .map(Horizon::zone)
+                .orElse(ZoneOffset.UTC);
+    }
+
+    Form form(@Nullable String id, Map<String, String> typed, List<Invalid.Problem> problems) {
+        Form head = new Form(
+                "trip-form",
+                id == null ? "New trip" : "Change the trip",
+                id == null ? "/trips" : "/trips/" + id,
+                "Save the trip",
+                id == null ? "/trips" : "/trips/" + id,
+                List.of(),
+                List.of());
+        return record(typed).form(head, typed, problems);
+    }
+}

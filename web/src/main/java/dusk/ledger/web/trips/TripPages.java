@@ -1,0 +1,219 @@
+package dusk.ledger.web.trips;
+
+import dusk.ledger.journal.Angler;
+import dusk.ledger.journal.Catch;
+import dusk.ledger.journal.Loss;
+import dusk.ledger.journal.Reading;
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.journal.Spot;
+import dusk.ledger.journal.Stint;
+import dusk.ledger.journal.Trip;
+import dusk.ledger.journal.Water;
+import dusk.ledger.units.Figures;
+import dusk.ledger.units.UnitSystem;
+import dusk.ledger.web.frame.Horizon;
+import dusk.ledger.web.frame.HorizonStrip;
+import dusk.ledger.web.security.Person;
+import dusk.ledger.web.store.Viewer;
+import dusk.ledger.web.tackle.Portrait;
+import dusk.ledger.web.tackle.SetUpWords;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Lays a trip out for its reader. */
+@Component
+class TripPages {
+    private final TripRecords records;
+    private final Horizon horizon;
+
+    TripPages(TripRecords records, Horizon horizon) {
+        this.records = records;
+        this.horizon = horizon;
+    }
+
+    TripPage page(Person person, Trip trip) {
+        Viewer viewer = person.viewer();
+        Water water = records.water(viewer, trip.waterId());
+        ZoneId zone = Horizon.zone(water);
+        List<Stint> stints = records.stints(viewer, trip.id());
+        List<Catch> catches = records.catches(viewer, stints);
+        Map<String, Integer> lost = records.losses(viewer, stints).stream()
+                .collect(Collectors.groupingBy(Loss::stintId, Collectors.summingInt(Loss::count)));
+        Words words = new Words(
+                person.units(),
+                zone,
+                byId(records.anglers(viewer), Angler::id),
+                byId(records.spots(viewer, water.id()), Spot::id),
+                byId(records.setUps(viewer, stints), SetUp::id));
+        Map<String, List<Catch>> fish = catches.stream().collect(Collectors.groupingBy(Catch::stintId));
+        List<TripPage.StintLine> lines = stints.stream()
+                .map(s -> words.stint(s, fish.getOrDefault(s.id(), List.of()), lost.getOrDefault(s.id(), 0)))
+                .toList();
+        return new TripPage(
+                trip.id(),
+                water.name(),
+                TimeText.date(trip.startedAt(), zone),
+                times(trip, zone),
+                trip.note() == null ? "" : trip.note(),
+                records.mayChange(viewer, trip.id()),
+                horizon.of(water, LocalDate.ofInstant(trip.startedAt(), zone), marks(stints, catches)),
+                records.readings(viewer, trip.id()).stream().map(words::reading).toList(),
+                lines,
+                totals(stints, fish));
+    }
+
+    private static String times(Trip trip, ZoneId zone) {
+        String from = TimeText.hour(trip.startedAt(), zone);
+        return trip.endedAt() == null ? "from " + from : from + " to " + TimeText.hour(trip.endedAt(), zone);
+    }
+
+    private static <T> Map<String, T> byId(List<T> list, Function<T, String> id) {
+        return list.stream().collect(Collectors.toMap(id, Function.identity()));
+    }
+
+    private static Instant end(Stint stint) {
+        return stint.startedAt().plus(Duration.ofSeconds(Math.round(stint.minutes() * 60)));
+    }
+
+    private static HorizonStrip.Marks marks(List<Stint> stints, List<Catch> catches) {
+        Map<String, Stint> byId = byId(stints, Stint::id);
+        List<Instant> fish = new ArrayList<>();
+        for (Catch one : catches) {
+            Stint stint = byId.get(one.stintId());
+            Instant at = one.at() != null ? one.at() : stint == null ? null : stint.startedAt();
+            if (at != null) {
+                fish.add(at);
+            }
+        }
+        return new HorizonStrip.Marks(
+                stints.stream()
+                        .map(s -> new HorizonStrip.Span(s.startedAt(), end(s)))
+                        .toList(),
+                fish);
+    }
+
+    private static TripPage.Totals totals(List<Stint> stints, Map<String, List<Catch>> fish) {
+        double hours = stints.stream().mapToDouble(Stint::rodHours).sum();
+        int landed = fish.values().stream()
+                .flatMap(List::stream)
+                .mapToInt(Catch::count)
+                .sum();
+        int blanks =
+                (int) stints.stream().filter(s -> !fish.containsKey(s.id())).count();
+        return new TripPage.Totals(
+                Figures.trimmed(hours, 1),
+                stints.size(),
+                blanks,
+                landed,
+                hours > 0 ? Figures.fixed(landed / hours, 2) : null);
+    }
+
+    /** The trip's records in words. */
+    private record Words(
+            UnitSystem units,
+            ZoneId zone,
+            Map<String, Angler> anglers,
+            Map<String, Spot> spots,
+            Map<String, SetUp> setUps) {
+
+        TripPage.StintLine stint(Stint stint, List<Catch> fish, int lost) {
+            Angler angler = anglers.get(stint.anglerId());
+            Spot spot = stint.spotId() == null ? null : spots.get(stint.spotId());
+            SetUp setUp = setUps.get(stint.setUpId());
+            String words = setUp == null ? "" : SetUpWords.of(setUp, units);
+            return new TripPage.StintLine(
+                    stint.id(),
+                    TimeText.hour(stint.startedAt(), zone),
+                    Figures.trimmed(stint.minutes(), 1) + " min",
+                    angler == null || angler.name() == null ? stint.anglerId() : angler.name(),
+                    spot == null ? "" : PlaceWords.of(spot),
+                    words,
+                    setUp == null ? "" : Portrait.svg(setUp, words),
+                    how(stint),
+                    came(stint, lost),
+                    fish.stream()
+                            .map(f -> new TripPage.FishLine(f.id(), fish(f)))
+                            .toList());
+        }
+
+        private String how(Stint stint) {
+            List<String> how = new ArrayList<>();
+            add(how, stint.presentation());
+            add(how, stint.speed());
+            add(how, stint.depth() == null ? null : stint.depth().show(units.depth()) + " deep");
+            add(how, stint.lineMethod());
+            return String.join(", ", how);
+        }
+
+        private static String came(Stint stint, int lost) {
+            List<String> came = new ArrayList<>();
+            count(came, stint.follows(), "follow");
+            count(came, stint.bites(), "bite");
+            count(came, stint.hooked(), "hooked");
+            count(came, lost, "lost");
+            return String.join(", ", came);
+        }
+
+        private static void count(List<String> came, int count, String what) {
+            if (count > 0) {
+                boolean plural = count > 1 && (what.equals("bite") || what.equals("follow"));
+                came.add(count + " " + what + (plural ? "s" : ""));
+            }
+        }
+
+        private String fish(Catch fish) {
+            StringBuilder words = new StringBuilder(fish.count() > 1 ? fish.count() + " " : "").append(fish.species());
+            if (fish.length() != null) {
+                words.append(' ').append(fish.length().show(units.lure()));
+                words.append("estimated".equals(fish.lengthHow()) ? " (estimated)" : "");
+            }
+            if (fish.mass() != null) {
+                words.append(", ").append(fish.mass().show(units.fishMass()));
+            }
+            if (fish.biteOn() != null) {
+                words.append(", on ").append(fish.biteOn());
+            }
+            return words.toString();
+        }
+
+        TripPage.ReadingLine reading(Reading reading) {
+            List<String> facts = new ArrayList<>();
+            add(
+                    facts,
+                    reading.waterTemp() == null
+                            ? null
+                            : "water " + reading.waterTemp().show(units.temperature()));
+            add(
+                    facts,
+                    reading.clarity() == null
+                            ? null
+                            : "clear to " + reading.clarity().show(units.depth()));
+            add(facts, reading.sky());
+            add(facts, reading.weather());
+            add(facts, reading.wind() == null ? null : "wind " + reading.wind().show());
+            add(facts, reading.levelTrend() == null ? null : "level " + reading.levelTrend());
+            add(facts, reading.tide());
+            add(
+                    facts,
+                    reading.forage() == null || reading.forage().equals("not seen")
+                            ? null
+                            : "prey " + reading.forage());
+            return new TripPage.ReadingLine(reading.id(), TimeText.hour(reading.at(), zone), facts);
+        }
+
+        private static void add(List<String> list, @Nullable String word) {
+            if (word != null && !word.isEmpty()) {
+                list.add(word);
+            }
+        }
+    }
+}

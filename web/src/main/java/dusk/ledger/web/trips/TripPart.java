@@ -1,0 +1,46 @@
+package dusk.ledger.web.trips;
+
+import dusk.ledger.interchange.Table;
+import dusk.ledger.journal.Invalid;
+import dusk.ledger.web.frame.Form;
+import dusk.ledger.web.frame.RecordForm;
+import java.util.List;
+import java.util.Map;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A kind of record that hangs on a trip and is added, changed and deleted by form: readings, stints, fish, places.
+ *
+ * @param <T> the record
+ */
+interface TripPart<T> {
+    /** The part's name in addresses, such as {@code stints}. */
+    String path();
+
+    Table<T> table();
+
+    RecordForm<T> form(TripContext on);
+
+    /** The form's head: title, button, where it goes. */
+    Form head(TripContext on, @Nullable String id);
+
+    /** What a new one starts with. */
+    Map<String, String> fresh(TripContext on);
+
+    /** The cells a form does not ask for; for a new record its id and what it hangs on. */
+    Map<String, Object> given(TripContext on, String id, @Nullable T before);
+
+    /** What is wrong with it beside the rest of the record. */
+    List<Invalid.Problem> problems(TripContext on, T record);
+
+    /** Whether a record hangs on this trip and may be changed from it. */
+    boolean of(TripContext on, T record);
+
+    /** What is stored beside the row itself, in the same transaction. */
+    default void alongside(DSLContext tx, TripContext on, T record) {}
+
+    /** Deletes one; the deletion's id. Null where this part is never deleted. */
+    @Nullable
+    String delete(TripContext on, T record);
+}

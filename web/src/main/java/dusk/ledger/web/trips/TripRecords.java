@@ -1,0 +1,188 @@
+package dusk.ledger.web.trips;
+
+import static dusk.ledger.interchange.Tables.CATCHES;
+import static dusk.ledger.interchange.Tables.LOSSES;
+import static dusk.ledger.interchange.Tables.READINGS;
+import static dusk.ledger.interchange.Tables.SETUPS;
+import static dusk.ledger.interchange.Tables.SPOTS;
+import static dusk.ledger.interchange.Tables.STINTS;
+import static dusk.ledger.interchange.Tables.TRIPS;
+import static dusk.ledger.interchange.Tables.WATERS;
+
+import dusk.ledger.journal.Angler;
+import dusk.ledger.journal.Catch;
+import dusk.ledger.journal.Loss;
+import dusk.ledger.journal.Reading;
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.journal.Spot;
+import dusk.ledger.journal.Stint;
+import dusk.ledger.journal.Trip;
+import dusk.ledger.journal.Water;
+import dusk.ledger.web.frame.NotYours;
+import dusk.ledger.web.store.LedgerRows;
+import dusk.ledger.web.store.Store;
+import dusk.ledger.web.store.Viewer;
+import dusk.ledger.web.store.Visibility;
+import dusk.ledger.web.store.schema.Tables;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jooq.Condition;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Component;
+
+/** Reads trips and what hangs on them. */
+@Component
+class TripRecords {
+    /** Trips on one page of the list. */
+    static final int PAGE = 40;
+
+    private static final double MINUTES_PER_HOUR = 60;
+
+    private final Store store;
+    private final LedgerRows rows;
+
+    TripRecords(Store store, LedgerRows rows) {
+        this.store = store;
+        this.rows = rows;
+    }
+
+    LedgerRows rows() {
+        return rows;
+    }
+
+    /** A line of the list. */
+    record Line(Trip trip, double rodHours, long stints, long fish, List<String> anglers) {}
+
+    /** The newest trips, from a page on; one more than a page where there are more. */
+    List<Line> lines(Viewer viewer, Optional<String> waterId, int page) {
+        var trips = Tables.TRIPS;
+        var stints = Tables.STINTS;
+        var catches = Tables.CATCHES;
+        Condition ofTrip = Visibility.of(viewer, stints).and(stints.TRIP_ID.eq(trips.TRIP_ID));
+        var minutes = DSL.field(DSL.select(DSL.coalesce(DSL.sum(stints.MINUTES), BigDecimal.ZERO))
+                        .from(stints)
+                        .where(ofTrip))
+                .as("minutes");
+        var count = DSL.field(DSL.selectCount().from(stints).where(ofTrip)).as("stint_count");
+        var fish = DSL.field(DSL.select(DSL.coalesce(DSL.sum(catches.COUNT), 0))
+                        .from(catches)
+                        .join(stints)
+                        .on(stints.CLUB_ID.eq(catches.CLUB_ID), stints.STINT_ID.eq(catches.STINT_ID))
+                        .where(ofTrip)
+                        .and(Visibility.of(viewer, catches)))
+                .as("fish");
+        var names = DSL.field(DSL.select(DSL.groupConcatDistinct(Tables.ANGLERS.NAME))
+                        .from(stints)
+                        .join(Tables.ANGLERS)
+                        .on(Tables.ANGLERS.CLUB_ID.eq(stints.CLUB_ID), Tables.ANGLERS.ANGLER_ID.eq(stints.ANGLER_ID))
+                        .where(ofTrip))
+                .as("names");
+        return store.read()
+                .select(
+                        trips.TRIP_ID,
+                        trips.WATER_ID,
+                        trips.STARTED_AT,
+                        trips.ENDED_AT,
+                        trips.NOTE,
+                        minutes,
+                        count,
+                        fish,
+                        names)
+                .from(trips)
+                .where(Visibility.of(viewer, trips))
+                .and(waterId.map(trips.WATER_ID::eq).orElse(DSL.noCondition()))
+                .orderBy(trips.STARTED_AT.desc())
+                .offset(page * PAGE)
+                .limit(PAGE + 1)
+                .fetch(r -> new Line(
+                        new Trip(r.value1(), r.value2(), r.value3(), r.value4(), r.value5()),
+                        r.get("minutes", Double.class) / MINUTES_PER_HOUR,
+                        r.get("stint_count", Long.class),
+                        r.get("fish", Long.class),
+                        r.get("names") == null
+                                ? List.of()
+                                : List.of(r.get("names", String.class).split(","))));
+    }
+
+    /** A trip the viewer may see. */
+    Trip trip(Viewer viewer, String tripId) {
+        return rows.one(viewer, TRIPS, tripId).orElseThrow(NotYours::new);
+    }
+
+    Water water(Viewer viewer, String waterId) {
+        return rows.one(viewer, WATERS, waterId).orElseThrow(NotYours::new);
+    }
+
+    boolean mayChange(Viewer viewer, String tripId) {
+        return store.read()
+                .fetchExists(
+                        Tables.TRIPS,
+                        Visibility.of(viewer, Tables.TRIPS)
+                                .and(Tables.TRIPS.TRIP_ID.eq(tripId))
+                                .and(Visibility.mayChangeTrip(viewer)));
+    }
+
+    List<Water> waters(Viewer viewer) {
+        return rows.all(viewer, WATERS, DSL.noCondition(), List.of(Tables.WATERS.NAME.asc()));
+    }
+
+    List<Angler> anglers(Viewer viewer) {
+        return rows.all(
+                viewer, dusk.ledger.interchange.Tables.ANGLERS, DSL.noCondition(), List.of(Tables.ANGLERS.NAME.asc()));
+    }
+
+    List<Spot> spots(Viewer viewer, String waterId) {
+        return rows.all(viewer, SPOTS, LedgerRows.holds(SPOTS, "water_id", waterId), List.of(Tables.SPOTS.LABEL.asc()));
+    }
+
+    List<Reading> readings(Viewer viewer, String tripId) {
+        return rows.all(
+                viewer, READINGS, LedgerRows.holds(READINGS, "trip_id", tripId), List.of(Tables.READINGS.AT.asc()));
+    }
+
+    List<Stint> stints(Viewer viewer, String tripId) {
+        return rows.all(
+                viewer,
+                STINTS,
+                LedgerRows.holds(STINTS, "trip_id", tripId),
+                List.of(Tables.STINTS.STARTED_AT.asc(), Tables.STINTS.STINT_ID.asc()));
+    }
+
+    List<Catch> catches(Viewer viewer, List<Stint> stints) {
+        return rows.all(
+                viewer,
+                CATCHES,
+                Tables.CATCHES.STINT_ID.in(ids(stints)),
+                List.of(Tables.CATCHES.AT.asc(), Tables.CATCHES.CATCH_ID.asc()));
+    }
+
+    List<Loss> losses(Viewer viewer, List<Stint> stints) {
+        return rows.all(viewer, LOSSES, Tables.LOSSES.STINT_ID.in(ids(stints)), List.of(Tables.LOSSES.LOSS_ID.asc()));
+    }
+
+    /** Set-ups of the trip's stints first, then the club's others, those fished last first. */
+    List<SetUp> setUps(Viewer viewer) {
+        var last = DSL.field(DSL.select(DSL.max(Tables.STINTS.STARTED_AT))
+                .from(Tables.STINTS)
+                .where(Visibility.of(viewer, Tables.STINTS))
+                .and(Tables.STINTS.SETUP_ID.eq(Tables.SETUPS.SETUP_ID)));
+        return rows.all(viewer, SETUPS, DSL.noCondition(), List.of(last.desc(), Tables.SETUPS.SETUP_ID.desc()));
+    }
+
+    List<SetUp> setUps(Viewer viewer, List<Stint> stints) {
+        return rows.all(
+                viewer,
+                SETUPS,
+                Tables.SETUPS.SETUP_ID.in(
+                        stints.stream().map(Stint::setUpId).distinct().toList()),
+                List.of());
+    }
+
+    private static List<String> ids(List<Stint> stints) {
+        List<String> ids = new ArrayList<>();
+        stints.forEach(s -> ids.add(s.id()));
+        return ids;
+    }
+}
