@@ -77,7 +77,10 @@ public record Verdict(Kind kind, String sentence, List<String> doubts) {
                 (comparison.recorded().stream().mapToInt(LevelFigures::fish).sum() - top.fish())
                         / (hours - top.rodHours());
         ShrunkRate shrunk = top.shrunk();
-        boolean clear = shrunk != null && shrunk.interval().low() > others;
+        boolean clear = shrunk != null
+                && shrunk.interval().low() > others
+                // one great trip makes this one wide, whatever the other levels lend
+                && top.rate().interval().low() > others;
         StringBuilder said = new StringBuilder(capital(top.level()));
         said.append(clear ? " does best: " : " stands first, but others may be as good: ");
         said.append(rate(shrunk(top))).append(" fish a rod-hour");

@@ -11,6 +11,7 @@ import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Water;
 import dusk.ledger.web.frame.Form;
 import dusk.ledger.web.frame.FormField;
+import dusk.ledger.web.frame.FormPage;
 import dusk.ledger.web.frame.NotYours;
 import dusk.ledger.web.frame.RecordForm;
 import dusk.ledger.web.frame.UnitText;
@@ -23,6 +24,7 @@ import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.TakenIds;
 import dusk.ledger.web.store.Viewer;
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.InputStream;
@@ -95,11 +97,7 @@ class ClubController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(person, model, typed, errors);
         }
-        String anglerId = newId.next();
-        store.write(person.clubId(), tx -> {
-            rows.insert(tx, person.clubId(), Tables.ANGLERS, new Angler(anglerId, name));
-            return anglerId;
-        });
+        String anglerId = angler(person.viewer(), name);
         people.add(
                 person.clubId(),
                 signIn,
@@ -110,15 +108,31 @@ class ClubController {
         return "redirect:/club";
     }
 
+    /** The angler of that name in the records, else a new one: whoever signs in has fished, or will. */
+    private String angler(Viewer viewer, String name) {
+        return rows.all(viewer, Tables.ANGLERS, LedgerRows.holds(Tables.ANGLERS, "name", name), List.of()).stream()
+                .findFirst()
+                .map(Angler::id)
+                .orElseGet(() -> store.write(viewer.clubId(), tx -> {
+                    String id = newId.next();
+                    rows.insert(tx, viewer.clubId(), Tables.ANGLERS, new Angler(id, name));
+                    return id;
+                }));
+    }
+
     @GetMapping("/club/waters/new")
     String freshWater(Person person, Model model) {
         officer(person);
-        model.addAttribute("form", waterForm(person).form(waterHead(), Map.of(), List.of()));
-        return "trips/part";
+        return FormPage.show(model, waterForm(person).form(waterHead(), Map.of(), List.of()));
     }
 
     @PostMapping("/club/waters")
-    String addWater(Person person, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+    Object addWater(
+            Person person,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HtmxRequest htmx,
+            HttpServletResponse response) {
         officer(person);
         try {
             Water water = waterForm(person).read(typed, Map.of("water_id", newId.next()), null);
@@ -126,11 +140,9 @@ class ClubController {
                 rows.insert(tx, person.clubId(), Tables.WATERS, water);
                 return water;
             });
-            return "redirect:/club";
+            return FormPage.saved("/club", htmx);
         } catch (Invalid e) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("form", waterForm(person).form(waterHead(), typed, e.problems()));
-            return "trips/part";
+            return FormPage.refuse(model, response, waterForm(person), waterHead(), typed, e.problems());
         }
     }
 

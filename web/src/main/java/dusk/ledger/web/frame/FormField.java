@@ -8,6 +8,7 @@ import java.util.List;
  * @param name of the input, which for a record's field is the column of the ledger format
  * @param hint what to write, or why it is asked; empty for none
  * @param value what was typed or is stored
+ * @param preview where a picture of the choice is had, asked with the choice under the field's name; empty for none
  * @param error what is wrong and what would be right; empty where nothing is
  */
 public record FormField(
@@ -18,7 +19,8 @@ public record FormField(
         String hint,
         boolean required,
         String value,
-        String error) {
+        String error,
+        String preview) {
     /** How it is asked. */
     public enum Kind {
         TEXT,

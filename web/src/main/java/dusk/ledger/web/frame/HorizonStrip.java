@@ -63,7 +63,7 @@ public record HorizonStrip(String svg, String words) {
         if (now != null && !now.isBefore(day.from()) && now.isBefore(day.to())) {
             svg.append(String.format(
                     Locale.ROOT,
-                    "<line class=\"strip-now\" x1=\"%1$.2f%%\" x2=\"%1$.2f%%\" y1=\"0\" y2=\"100%%\"/>",
+                    "<rect class=\"strip-now\" x=\"%.2f%%\" y=\"-2\" width=\"4\" height=\"110%%\"/>",
                     share(now, day)));
         }
         return new HorizonStrip(svg.append("</svg>").toString(), words);

@@ -30,7 +30,8 @@ public final class RecordForm<T> {
             String hint,
             FormField.@Nullable Kind kind,
             List<FormField.Group> groups,
-            boolean more) {}
+            boolean more,
+            String preview) {}
 
     public RecordForm(Table<T> table, UnitText text) {
         this.table = table;
@@ -39,25 +40,31 @@ public final class RecordForm<T> {
 
     /** Asks for a column; the kind of input follows from the column and its vocabulary. */
     public RecordForm<T> ask(String column, String label, String hint) {
-        asked.add(new Asked(column, label, hint, null, List.of(), false));
+        asked.add(new Asked(column, label, hint, null, List.of(), false, ""));
         return this;
     }
 
     /** Asks for a column among those that stand folded away. */
     public RecordForm<T> askMore(String column, String label, String hint) {
-        asked.add(new Asked(column, label, hint, null, List.of(), true));
+        asked.add(new Asked(column, label, hint, null, List.of(), true, ""));
         return this;
     }
 
     /** Asks to choose. */
-    public RecordForm<T> choose(String column, String label, String hint, List<FormField.Group> groups) {
-        asked.add(new Asked(column, label, hint, FormField.Kind.CHOICE, groups, false));
+    public RecordForm<T> choose(String column, String label, List<FormField.Group> groups) {
+        return choose(column, label, "", groups, "");
+    }
+
+    /** Asks to choose and shows a picture of what is chosen. */
+    public RecordForm<T> choose(
+            String column, String label, String hint, List<FormField.Group> groups, String preview) {
+        asked.add(new Asked(column, label, hint, FormField.Kind.CHOICE, groups, false, preview));
         return this;
     }
 
     /** Asks for a text of several lines. */
     public RecordForm<T> write(String column, String label, String hint) {
-        asked.add(new Asked(column, label, hint, FormField.Kind.LONG_TEXT, List.of(), false));
+        asked.add(new Asked(column, label, hint, FormField.Kind.LONG_TEXT, List.of(), false, ""));
         return this;
     }
 
@@ -133,7 +140,8 @@ public final class RecordForm<T> {
                     "", words.stream().map(w -> new FormField.Option(w, w)).toList()));
             kind = kindOf(column, !closed.isEmpty(), !words.isEmpty());
         }
-        return new FormField(one.column(), one.label(), kind, groups, one.hint(), column.required(), value, error);
+        return new FormField(
+                one.column(), one.label(), kind, groups, one.hint(), column.required(), value, error, one.preview());
     }
 
     private static FormField.Kind kindOf(Column<?> column, boolean closed, boolean words) {

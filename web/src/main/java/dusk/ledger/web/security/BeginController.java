@@ -1,7 +1,11 @@
 package dusk.ledger.web.security;
 
+import dusk.ledger.interchange.Tables;
+import dusk.ledger.journal.Angler;
 import dusk.ledger.web.store.Clubs;
+import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -22,12 +26,16 @@ class BeginController {
     private final People people;
     private final NewId newId;
     private final CurrentPerson current;
+    private final Store store;
+    private final LedgerRows rows;
 
-    BeginController(Clubs clubs, People people, NewId newId, CurrentPerson current) {
+    BeginController(Clubs clubs, People people, NewId newId, CurrentPerson current, Store store, LedgerRows rows) {
         this.clubs = clubs;
         this.people = people;
         this.newId = newId;
         this.current = current;
+        this.store = store;
+        this.rows = rows;
     }
 
     @GetMapping("/begin")
@@ -58,13 +66,18 @@ class BeginController {
         }
         String clubId = newId.next();
         clubs.found(new Clubs.Club(clubId, text(typed, "club")));
+        String anglerId = newId.next();
+        store.write(clubId, tx -> {
+            rows.insert(tx, clubId, Tables.ANGLERS, new Angler(anglerId, text(typed, "name")));
+            return anglerId;
+        });
         String id = people.add(
                 clubId,
                 text(typed, "username"),
                 text(typed, "name"),
                 text(typed, "password"),
                 Viewer.Role.OFFICER,
-                null);
+                anglerId);
         current.signIn(people.byId(id).orElseThrow(), request, response);
         return "redirect:/";
     }

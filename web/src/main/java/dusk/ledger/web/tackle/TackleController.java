@@ -11,6 +11,7 @@ import dusk.ledger.journal.SetUp;
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.web.frame.Form;
+import dusk.ledger.web.frame.FormPage;
 import dusk.ledger.web.frame.NotYours;
 import dusk.ledger.web.frame.RecordForm;
 import dusk.ledger.web.frame.UnitText;
@@ -20,6 +21,7 @@ import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.store.Visibility;
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.ZoneOffset;
@@ -29,7 +31,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -97,30 +98,35 @@ class TackleController {
 
     @GetMapping("/tackle/new")
     String fresh(Person person, Model model) {
-        model.addAttribute("form", form(person).form(head(), Map.of(), List.of()));
-        return "trips/part";
+        return FormPage.show(model, form(person).form(head(), Map.of(), List.of()));
     }
 
     @PostMapping("/tackle")
-    String add(Person person, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+    Object add(
+            Person person,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HtmxRequest htmx,
+            HttpServletResponse response) {
         SetUp setUp;
         try {
             setUp = form(person).read(typed, Map.of("setup_id", newId.next()), null);
         } catch (Invalid e) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("form", form(person).form(head(), typed, e.problems()));
-            return "trips/part";
+            return FormPage.refuse(model, response, form(person), head(), typed, e.problems());
         }
         store.write(person.clubId(), tx -> {
             rows.insert(tx, person.clubId(), Tables.SETUPS, setUp);
             return setUp;
         });
-        return "redirect:/tackle?rig=" + UriUtils.encode(setUp.rig(), StandardCharsets.UTF_8);
+        return FormPage.saved("/tackle?rig=" + UriUtils.encode(setUp.rig(), StandardCharsets.UTF_8), htmx);
     }
 
     /** One portrait, for the preview beside a choice. */
     @GetMapping("/tackle/portrait")
     String portrait(Person person, @RequestParam(name = "setup_id") String setUpId, Model model) {
+        if (setUpId.isEmpty()) {
+            return "tackle/list :: no-portrait";
+        }
         SetUp setUp = rows.one(person.viewer(), Tables.SETUPS, setUpId).orElseThrow(NotYours::new);
         model.addAttribute("portrait", Portrait.svg(setUp, SetUpWords.of(setUp, person.units())));
         return "tackle/list :: portrait";

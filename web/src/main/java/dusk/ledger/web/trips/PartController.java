@@ -2,17 +2,17 @@ package dusk.ledger.web.trips;
 
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Trip;
+import dusk.ledger.web.frame.FormPage;
 import dusk.ledger.web.frame.NotYours;
+import dusk.ledger.web.frame.RecordForm;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Store;
-import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRedirectView;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,9 +20,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.servlet.View;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import org.springframework.web.servlet.view.RedirectView;
 
 /** Adds, changes and deletes what hangs on a trip: one way for readings, stints, fish and places. */
 @Controller
@@ -49,7 +47,11 @@ class PartController {
             Model model) {
         TripPart<?> kind = part(part);
         TripContext on = on(person, tripId, asked);
-        return show(kind, on, null, kind.fresh(on), List.of(), model);
+        return fresh(kind, on, model);
+    }
+
+    private static <T> String fresh(TripPart<T> kind, TripContext on, Model model) {
+        return FormPage.show(model, kind.form(on).form(kind.head(on, null), kind.fresh(on), List.of()));
     }
 
     @GetMapping("/{id}/edit")
@@ -65,7 +67,8 @@ class PartController {
 
     private <T> String edit(TripPart<T> kind, TripContext on, String id, Model model) {
         T record = existing(kind, on, id);
-        return show(kind, on, id, kind.form(on).typed(record), List.of(), model);
+        RecordForm<T> form = kind.form(on);
+        return FormPage.show(model, form.form(kind.head(on, id), form.typed(record), List.of()));
     }
 
     @PostMapping
@@ -123,18 +126,17 @@ class PartController {
             HttpServletResponse response) {
         T before = id == null ? null : existing(kind, on, id);
         String rowId = id == null ? newId.next() : id;
+        RecordForm<T> form = kind.form(on);
         T record;
         List<Invalid.Problem> problems;
         try {
-            record = kind.form(on).read(typed, kind.given(on, rowId, before), before);
+            record = form.read(typed, kind.given(on, rowId, before), before);
             problems = kind.problems(on, record);
         } catch (Invalid e) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return show(kind, on, id, typed, e.problems(), model);
+            return FormPage.refuse(model, response, form, kind.head(on, id), typed, e.problems());
         }
         if (!problems.isEmpty()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return show(kind, on, id, typed, problems, model);
+            return FormPage.refuse(model, response, form, kind.head(on, id), typed, problems);
         }
         store.write(on.viewer().clubId(), tx -> {
             if (before == null) {
@@ -145,12 +147,8 @@ class PartController {
             kind.alongside(tx, on, record);
             return record;
         });
-        return after(on.page(), kind.path(), htmx);
-    }
-
-    /** A change of the fragment alone would not load the page anew, so a script is sent without it. */
-    private static View after(String page, String fragment, HtmxRequest htmx) {
-        return htmx.isHtmxRequest() ? new HtmxRedirectView(page) : new RedirectView(page + "#" + fragment);
+        // a script would not load the page anew for a change of the fragment alone
+        return FormPage.saved(htmx.isHtmxRequest() ? on.page() : on.page() + "#" + kind.path(), htmx);
     }
 
     private <T> T existing(TripPart<T> kind, TripContext on, String id) {
@@ -158,17 +156,6 @@ class PartController {
                 .one(on.viewer(), kind.table(), id)
                 .filter(record -> kind.of(on, record))
                 .orElseThrow(NotYours::new);
-    }
-
-    private <T> String show(
-            TripPart<T> kind,
-            TripContext on,
-            @Nullable String id,
-            Map<String, String> typed,
-            List<Invalid.Problem> problems,
-            Model model) {
-        model.addAttribute("form", kind.form(on).form(kind.head(on, id), typed, problems));
-        return Boolean.TRUE.equals(model.getAttribute("part")) ? "form :: form" : "trips/part";
     }
 
     private TripContext on(Person person, String tripId, Map<String, String> asked) {

@@ -53,9 +53,9 @@ class StintPart implements TripPart<Stint> {
     @Override
     public RecordForm<Stint> form(TripContext on) {
         return new RecordForm<>(Tables.STINTS, on.text())
-                .choose("angler_id", "Who", "", List.of(anglers(on)))
-                .choose("setup_id", "Set-up", "", setUps(on))
-                .choose("spot_id", "Place", "", List.of(spots(on)))
+                .choose("angler_id", "Who", List.of(anglers(on)))
+                .choose("setup_id", "Set-up", "", setUps(on), "/tackle/portrait")
+                .choose("spot_id", "Place", List.of(spots(on)))
                 .ask("started_at", "From", "")
                 .ask("minutes", "Minutes fished", "a blank counts as much as a fish")
                 .ask("depth_m", "Depth", "")

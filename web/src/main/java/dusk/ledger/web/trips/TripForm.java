@@ -1,7 +1,6 @@
 package dusk.ledger.web.trips;
 
 import dusk.ledger.interchange.Tables;
-import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.Water;
 import dusk.ledger.web.frame.Form;
@@ -23,7 +22,7 @@ record TripForm(Person person, List<Water> waters) {
         List<FormField.Option> options =
                 waters.stream().map(w -> new FormField.Option(w.id(), w.name())).toList();
         return new RecordForm<>(Tables.TRIPS, new UnitText(person.units(), zone(typed.getOrDefault("water_id", ""))))
-                .choose("water_id", "Water", "", List.of(new FormField.Group("", options)))
+                .choose("water_id", "Water", List.of(new FormField.Group("", options)))
                 .ask("started_at", "From", "")
                 .ask("ended_at", "To", "")
                 .write("note", "Note", "everyone in the club reads this: leave private places out");
@@ -37,8 +36,8 @@ record TripForm(Person person, List<Water> waters) {
                 .orElse(ZoneOffset.UTC);
     }
 
-    Form form(@Nullable String id, Map<String, String> typed, List<Invalid.Problem> problems) {
-        Form head = new Form(
+    static Form head(@Nullable String id) {
+        return new Form(
                 "trip-form",
                 id == null ? "New trip" : "Change the trip",
                 id == null ? "/trips" : "/trips/" + id,
@@ -46,6 +45,5 @@ record TripForm(Person person, List<Water> waters) {
                 id == null ? "/trips" : "/trips/" + id,
                 List.of(),
                 List.of());
-        return record(typed).form(head, typed, problems);
     }
 }

@@ -27,6 +27,7 @@ import dusk.ledger.web.store.schema.Tables;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.impl.DSL;
@@ -73,13 +74,7 @@ class TripRecords {
                         .where(ofTrip)
                         .and(Visibility.of(viewer, catches)))
                 .as("fish");
-        var names = DSL.field(DSL.select(DSL.groupConcatDistinct(Tables.ANGLERS.NAME))
-                        .from(stints)
-                        .join(Tables.ANGLERS)
-                        .on(Tables.ANGLERS.CLUB_ID.eq(stints.CLUB_ID), Tables.ANGLERS.ANGLER_ID.eq(stints.ANGLER_ID))
-                        .where(ofTrip))
-                .as("names");
-        return store.read()
+        List<Line> lines = store.read()
                 .select(
                         trips.TRIP_ID,
                         trips.WATER_ID,
@@ -88,8 +83,7 @@ class TripRecords {
                         trips.NOTE,
                         minutes,
                         count,
-                        fish,
-                        names)
+                        fish)
                 .from(trips)
                 .where(Visibility.of(viewer, trips))
                 .and(waterId.map(trips.WATER_ID::eq).orElse(DSL.noCondition()))
@@ -101,9 +95,31 @@ class TripRecords {
                         r.get("minutes", Double.class) / MINUTES_PER_HOUR,
                         r.get("stint_count", Long.class),
                         r.get("fish", Long.class),
-                        r.get("names") == null
-                                ? List.of()
-                                : List.of(r.get("names", String.class).split(","))));
+                        List.of()));
+        Map<String, List<String>> anglers = anglersOf(viewer, lines);
+        return lines.stream()
+                .map(l -> new Line(
+                        l.trip(),
+                        l.rodHours(),
+                        l.stints(),
+                        l.fish(),
+                        anglers.getOrDefault(l.trip().id(), List.of())))
+                .toList();
+    }
+
+    /** Names of those who fished, by trip. */
+    private Map<String, List<String>> anglersOf(Viewer viewer, List<Line> lines) {
+        var stints = Tables.STINTS;
+        return store.read()
+                .selectDistinct(stints.TRIP_ID, Tables.ANGLERS.NAME)
+                .from(stints)
+                .join(Tables.ANGLERS)
+                .on(Tables.ANGLERS.CLUB_ID.eq(stints.CLUB_ID), Tables.ANGLERS.ANGLER_ID.eq(stints.ANGLER_ID))
+                .where(Visibility.of(viewer, stints))
+                .and(stints.TRIP_ID.in(lines.stream().map(l -> l.trip().id()).toList()))
+                .and(Tables.ANGLERS.NAME.isNotNull())
+                .orderBy(Tables.ANGLERS.NAME)
+                .fetchGroups(stints.TRIP_ID, Tables.ANGLERS.NAME);
     }
 
     /** A trip the viewer may see. */

@@ -7,13 +7,17 @@ import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.Water;
 import dusk.ledger.units.Figures;
+import dusk.ledger.web.frame.Form;
+import dusk.ledger.web.frame.FormPage;
 import dusk.ledger.web.frame.Horizon;
 import dusk.ledger.web.frame.NotYours;
+import dusk.ledger.web.frame.RecordForm;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.Deletions;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.util.HashMap;
@@ -21,7 +25,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -93,7 +96,9 @@ class TripsController {
     @GetMapping("/trips/{tripId}")
     String trip(Person person, @PathVariable String tripId, Model model) {
         Trip trip = records.trip(person.viewer(), tripId);
-        model.addAttribute("trip", pages.page(person, trip));
+        TripPage page = pages.page(person, trip);
+        model.addAttribute("trip", page);
+        model.addAttribute("strip", page.strip());
         return "trips/trip";
     }
 
@@ -105,41 +110,45 @@ class TripsController {
             typed.put("water_id", w.id());
             typed.put("started_at", TimeText.input(clock.instant(), Horizon.zone(w)));
         });
-        model.addAttribute("form", form.form(null, typed, List.of()));
         model.addAttribute("noWater", form.waters().isEmpty());
-        return "trips/part";
+        return FormPage.show(model, form.record(typed).form(TripForm.head(null), typed, List.of()));
     }
 
     @GetMapping("/trips/{tripId}/edit")
     String edit(Person person, @PathVariable String tripId, Model model) {
         Trip trip = changeable(person, tripId);
         TripForm form = new TripForm(person, records.waters(person.viewer()));
-        Map<String, String> typed =
-                form.record(Map.of("water_id", trip.waterId())).typed(trip);
-        model.addAttribute("form", form.form(tripId, typed, List.of()));
-        return "trips/part";
+        RecordForm<Trip> record = form.record(Map.of("water_id", trip.waterId()));
+        return FormPage.show(model, record.form(TripForm.head(tripId), record.typed(trip), List.of()));
     }
 
     @PostMapping("/trips")
-    String add(Person person, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
-        return save(person, null, typed, model, response);
+    Object add(
+            Person person,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HtmxRequest htmx,
+            HttpServletResponse response) {
+        return save(person, null, typed, model, htmx, response);
     }
 
     @PostMapping("/trips/{tripId}")
-    String change(
+    Object change(
             Person person,
             @PathVariable String tripId,
             @RequestParam Map<String, String> typed,
             Model model,
+            HtmxRequest htmx,
             HttpServletResponse response) {
-        return save(person, changeable(person, tripId), typed, model, response);
+        return save(person, changeable(person, tripId), typed, model, htmx, response);
     }
 
-    private String save(
+    private Object save(
             Person person,
             @Nullable Trip before,
             Map<String, String> typed,
             Model model,
+            HtmxRequest htmx,
             HttpServletResponse response) {
         Viewer viewer = person.viewer();
         TripForm form = new TripForm(person, records.waters(viewer));
@@ -152,9 +161,8 @@ class TripsController {
                 throw new Invalid(List.of(new Invalid.Problem("water_id", "Choose a water of the list.")));
             }
         } catch (Invalid e) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("form", form.form(before == null ? null : id, typed, e.problems()));
-            return "trips/part";
+            Form head = TripForm.head(before == null ? null : id);
+            return FormPage.refuse(model, response, form.record(typed), head, typed, e.problems());
         }
         store.write(viewer.clubId(), tx -> {
             if (before != null) {
@@ -169,7 +177,7 @@ class TripsController {
                     .execute();
             return trip;
         });
-        return "redirect:/trips/" + id;
+        return FormPage.saved("/trips/" + id, htmx);
     }
 
     @PostMapping("/trips/{tripId}/delete")
