@@ -27,6 +27,10 @@ public final class Dusk {
         return new CommandLine(new Dusk())
                 .setOut(out)
                 .setErr(err)
+                .setParameterExceptionHandler((e, given) -> {
+                    err.println(String.valueOf(e.getMessage()).replace('\n', ' '));
+                    return BAD_INPUT;
+                })
                 .setExecutionExceptionHandler((e, line, parsed) -> {
                     if (e instanceof Refused || e instanceof CommandFailure) {
                         err.println(e.getMessage());

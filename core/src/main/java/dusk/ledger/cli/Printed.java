@@ -1,9 +1,13 @@
 package dusk.ledger.cli;
 
 import dusk.ledger.evidence.Comparison;
+import dusk.ledger.evidence.Contrast;
+import dusk.ledger.evidence.Estimate;
+import dusk.ledger.evidence.Interval;
 import dusk.ledger.evidence.LevelFigures;
+import dusk.ledger.evidence.ShrunkRate;
 import dusk.ledger.interchange.PackageReading;
-import org.jspecify.annotations.Nullable;
+import java.util.List;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -27,12 +31,14 @@ final class Printed {
         return root;
     }
 
-    static ObjectNode comparison(Comparison comparison) {
+    static ObjectNode comparison(Comparison comparison, List<Contrast> contrasts) {
         ObjectNode root = JsonMapper.shared().createObjectNode();
         root.put("factor", comparison.question().factor().key());
         root.put("species", comparison.question().species());
         ArrayNode levels = root.putArray("levels");
         comparison.levels().forEach(l -> level(levels.addObject(), l));
+        ArrayNode list = root.putArray("contrasts");
+        contrasts.forEach(c -> contrast(list.addObject(), c));
         ObjectNode prior = root.putObject("prior");
         prior.put(
                 "shape",
@@ -42,6 +48,24 @@ final class Printed {
                 comparison.prior() == null ? null : (Double) comparison.prior().rate());
         prior.put("swing", comparison.swing());
         return root;
+    }
+
+    private static void contrast(ObjectNode node, Contrast contrast) {
+        node.put("level", contrast.level());
+        node.put("versus", contrast.versus());
+        ObjectNode matched = node.putObject("matched");
+        matched.put("blocks", contrast.matched().blocks());
+        estimate(matched, contrast.matched().estimate());
+        estimate(node.putObject("adjusted"), contrast.adjusted());
+    }
+
+    private static void estimate(ObjectNode node, Estimate estimate) {
+        Estimate.Figure figure = estimate instanceof Estimate.Figure f ? f : null;
+        Interval interval = figure == null ? null : figure.interval();
+        node.put("rr", figure == null ? null : (Double) figure.ratio());
+        node.put("low", interval == null ? null : (Double) interval.low());
+        node.put("high", interval == null ? null : (Double) interval.high());
+        node.put("p", figure == null ? null : figure.p());
     }
 
     private static void level(ObjectNode node, LevelFigures figures) {
@@ -54,22 +78,12 @@ final class Printed {
         node.put("rate", figures.rate().perRodHour());
         node.put("rate_low", figures.rate().interval().low());
         node.put("rate_high", figures.rate().interval().high());
+        ShrunkRate shrunk = figures.shrunk();
+        node.put("shrunk", shrunk == null ? null : (Double) shrunk.mean());
         node.put(
-                "shrunk",
-                figures.shrunk() == null ? null : (Double) figures.shrunk().mean());
-        node.put("shrunk_low", figures.shrunk() == null ? null : low(figures));
-        node.put("shrunk_high", figures.shrunk() == null ? null : high(figures));
-    }
-
-    private static @Nullable Double low(LevelFigures figures) {
-        return figures.shrunk() == null
-                ? null
-                : (Double) figures.shrunk().interval().low();
-    }
-
-    private static @Nullable Double high(LevelFigures figures) {
-        return figures.shrunk() == null
-                ? null
-                : (Double) figures.shrunk().interval().high();
+                "shrunk_low", shrunk == null ? null : (Double) shrunk.interval().low());
+        node.put(
+                "shrunk_high",
+                shrunk == null ? null : (Double) shrunk.interval().high());
     }
 }

@@ -63,7 +63,7 @@ public final class DemoClub {
         while (dates.size() < TRIPS) {
             LocalDate date = FIRST.plusDays(draw.whole(0, (int) span));
             int month = date.getMonthValue();
-            if (month >= 3 && month <= 10 || draw.chance(0.6)) {
+            if ((month >= 3 && month <= 10) || draw.chance(0.6)) {
                 dates.add(date);
             }
         }

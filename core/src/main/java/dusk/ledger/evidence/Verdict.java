@@ -72,7 +72,7 @@ public record Verdict(Kind kind, String sentence, List<String> doubts) {
 
     private static Verdict leader(Comparison comparison, List<LevelFigures> enough, LevelFigures top, double hours) {
         Optional<LevelFigures> second =
-                enough.stream().filter(l -> l != top).max(Comparator.comparingDouble(Verdict::shrunk));
+                enough.stream().filter(l -> !l.equals(top)).max(Comparator.comparingDouble(Verdict::shrunk));
         double others =
                 (comparison.recorded().stream().mapToInt(LevelFigures::fish).sum() - top.fish())
                         / (hours - top.rodHours());

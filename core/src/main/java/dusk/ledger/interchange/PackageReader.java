@@ -130,7 +130,7 @@ public final class PackageReader {
         records.put(table.name(), made);
         lines.put(table.name(), madeOn);
         if (header != null) {
-            references(table, file, header, made, madeOn);
+            references(file, header, made, madeOn);
         }
     }
 
@@ -198,7 +198,7 @@ public final class PackageReader {
         }
     }
 
-    private <T> void references(Table<T> table, String file, Header<T> header, List<T> made, List<Long> madeOn) {
+    private <T> void references(String file, Header<T> header, List<T> made, List<Long> madeOn) {
         for (Column<T> column : header.places().keySet()) {
             String target = column.references();
             if (target == null) {

@@ -69,6 +69,8 @@ public enum Factor {
     }
 
     private final Kind kind;
+
+    @SuppressWarnings("ImmutableEnumChecker") // List.of, never changed
     private final List<String> order;
 
     Factor(Kind kind) {
