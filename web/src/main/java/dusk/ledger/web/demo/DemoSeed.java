@@ -1,6 +1,6 @@
 package dusk.ledger.web.demo;
 
-import static dusk.ledger.web.store.schema.Tables.SPOTS;
+import static dusk.ledger.web.schema.Tables.SPOTS;
 
 import dusk.ledger.demo.DemoClub;
 import dusk.ledger.interchange.PackageReader;

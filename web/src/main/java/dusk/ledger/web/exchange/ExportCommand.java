@@ -2,7 +2,6 @@ package dusk.ledger.web.exchange;
 
 import dusk.ledger.interchange.PackageWriter;
 import dusk.ledger.web.store.Clubs;
-import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
@@ -23,8 +22,7 @@ final class ExportCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        StoreOption.Opened opened = option.openExisting();
-        try (Store store = opened.store()) {
+        try (StoreOption.Opened opened = option.openExisting()) {
             Clubs.Club club = option.choose(opened.clubs());
             PackageWriter.write(opened.rows().ledger(Viewer.club(club.id())), club.name(), place);
         }

@@ -4,7 +4,6 @@ import dusk.ledger.interchange.PackageReader;
 import dusk.ledger.interchange.PackageReading;
 import dusk.ledger.journal.Uuid7;
 import dusk.ledger.web.store.Clubs;
-import dusk.ledger.web.store.Store;
 import java.nio.file.Path;
 import java.security.SecureRandom;
 import java.time.Instant;
@@ -29,8 +28,7 @@ final class LoadCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         PackageReading reading = PackageReader.read(place);
-        StoreOption.Opened opened = option.open();
-        try (Store store = opened.store()) {
+        try (StoreOption.Opened opened = option.open()) {
             Clubs clubs = opened.clubs();
             if (clubs.all().isEmpty()) {
                 String name = option.clubName() == null ? UNNAMED : option.clubName();

@@ -19,7 +19,12 @@ final class StoreOption {
     private @Nullable String club;
 
     /** Opened stores and what reads them. */
-    record Opened(Store store, LedgerRows rows, Clubs clubs) {}
+    record Opened(Store store, LedgerRows rows, Clubs clubs) implements AutoCloseable {
+        @Override
+        public void close() {
+            store.close();
+        }
+    }
 
     @Nullable
     String clubName() {

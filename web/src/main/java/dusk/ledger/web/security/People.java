@@ -1,6 +1,6 @@
 package dusk.ledger.web.security;
 
-import static dusk.ledger.web.store.schema.Tables.PEOPLE;
+import static dusk.ledger.web.schema.Tables.PEOPLE;
 
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Store;

@@ -1,6 +1,6 @@
 package dusk.ledger.web.store;
 
-import static dusk.ledger.web.store.schema.Tables.CLUBS;
+import static dusk.ledger.web.schema.Tables.CLUBS;
 
 import dusk.ledger.interchange.Table;
 import dusk.ledger.interchange.Tables;

@@ -1,13 +1,13 @@
 package dusk.ledger.web.store;
 
-import static dusk.ledger.web.store.schema.Tables.CATCHES;
-import static dusk.ledger.web.store.schema.Tables.DELETIONS;
-import static dusk.ledger.web.store.schema.Tables.LOSSES;
-import static dusk.ledger.web.store.schema.Tables.READINGS;
-import static dusk.ledger.web.store.schema.Tables.SIGNS;
-import static dusk.ledger.web.store.schema.Tables.STINTS;
-import static dusk.ledger.web.store.schema.Tables.TOUCHES;
-import static dusk.ledger.web.store.schema.Tables.TRIPS;
+import static dusk.ledger.web.schema.Tables.CATCHES;
+import static dusk.ledger.web.schema.Tables.DELETIONS;
+import static dusk.ledger.web.schema.Tables.LOSSES;
+import static dusk.ledger.web.schema.Tables.READINGS;
+import static dusk.ledger.web.schema.Tables.SIGNS;
+import static dusk.ledger.web.schema.Tables.STINTS;
+import static dusk.ledger.web.schema.Tables.TOUCHES;
+import static dusk.ledger.web.schema.Tables.TRIPS;
 import static org.jooq.impl.DSL.select;
 
 import java.time.Clock;

@@ -7,7 +7,7 @@ import dusk.ledger.interchange.Column;
 import dusk.ledger.interchange.Table;
 import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.Ledger;
-import dusk.ledger.web.store.schema.DefaultSchema;
+import dusk.ledger.web.schema.DefaultSchema;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

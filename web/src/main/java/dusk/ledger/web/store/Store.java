@@ -1,6 +1,6 @@
 package dusk.ledger.web.store;
 
-import static dusk.ledger.web.store.schema.Tables.CLUBS;
+import static dusk.ledger.web.schema.Tables.CLUBS;
 
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;

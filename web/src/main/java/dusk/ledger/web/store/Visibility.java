@@ -1,8 +1,8 @@
 package dusk.ledger.web.store;
 
-import static dusk.ledger.web.store.schema.Tables.SPOTS;
-import static dusk.ledger.web.store.schema.Tables.STINTS;
-import static dusk.ledger.web.store.schema.Tables.TRIPS;
+import static dusk.ledger.web.schema.Tables.SPOTS;
+import static dusk.ledger.web.schema.Tables.STINTS;
+import static dusk.ledger.web.schema.Tables.TRIPS;
 import static org.jooq.impl.DSL.exists;
 import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.noCondition;

@@ -1,6 +1,6 @@
 package dusk.ledger.web.tackle;
 
-import static dusk.ledger.web.store.schema.Tables.STINTS;
+import static dusk.ledger.web.schema.Tables.STINTS;
 import static org.jooq.impl.DSL.count;
 import static org.jooq.impl.DSL.noCondition;
 import static org.jooq.impl.DSL.sum;

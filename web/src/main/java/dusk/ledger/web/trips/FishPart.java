@@ -1,8 +1,8 @@
 package dusk.ledger.web.trips;
 
-import static dusk.ledger.web.store.schema.Tables.CATCHES;
-import static dusk.ledger.web.store.schema.Tables.LOSSES;
-import static dusk.ledger.web.store.schema.Tables.STINTS;
+import static dusk.ledger.web.schema.Tables.CATCHES;
+import static dusk.ledger.web.schema.Tables.LOSSES;
+import static dusk.ledger.web.schema.Tables.STINTS;
 import static org.jooq.impl.DSL.coalesce;
 import static org.jooq.impl.DSL.greatest;
 import static org.jooq.impl.DSL.sum;

@@ -1,6 +1,6 @@
 package dusk.ledger.web.trips;
 
-import static dusk.ledger.web.store.schema.Tables.SPOTS;
+import static dusk.ledger.web.schema.Tables.SPOTS;
 
 import dusk.ledger.interchange.Table;
 import dusk.ledger.interchange.Tables;

@@ -1,6 +1,6 @@
 package dusk.ledger.web.trips;
 
-import static dusk.ledger.web.store.schema.Tables.TRIPS;
+import static dusk.ledger.web.schema.Tables.TRIPS;
 
 import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.Invalid;

@@ -1,4 +1,4 @@
-package dusk.ledger.web.store;
+package dusk.ledger.web.schema;
 
 import java.time.Instant;
 import java.time.ZoneOffset;

@@ -1,0 +1,261 @@
+package dusk.ledger.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dusk.ledger.interchange.Tables;
+import dusk.ledger.journal.Spot;
+import dusk.ledger.web.security.Person;
+import dusk.ledger.web.store.Clubs;
+import dusk.ledger.web.store.LedgerRows;
+import dusk.ledger.web.store.Viewer;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.zip.ZipInputStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** People see only what they may, over HTTP as a stranger would ask. */
+class AccessIT extends RunningApplication {
+    private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\"[^>]*value=\"([^\"]+)\"");
+
+    /** A visitor with cookies. */
+    private final class Visitor {
+        private final HttpClient http =
+                HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
+
+        HttpResponse<String> get(String path) throws IOException, InterruptedException {
+            return http.send(
+                    HttpRequest.newBuilder(URI.create(address(path))).build(), HttpResponse.BodyHandlers.ofString());
+        }
+
+        byte[] bytes(String path) throws IOException, InterruptedException {
+            return http.send(
+                            HttpRequest.newBuilder(URI.create(address(path))).build(),
+                            HttpResponse.BodyHandlers.ofByteArray())
+                    .body();
+        }
+
+        HttpResponse<String> post(String from, String path, Map<String, String> form)
+                throws IOException, InterruptedException {
+            Matcher token = TOKEN.matcher(get(from).body());
+            String body =
+                    (token.find() ? "_csrf=" + URLEncoder.encode(token.group(1), StandardCharsets.UTF_8) + "&" : "")
+                            + form.entrySet().stream()
+                                    .map(e ->
+                                            e.getKey() + "=" + URLEncoder.encode(e.getValue(), StandardCharsets.UTF_8))
+                                    .collect(Collectors.joining("&"));
+            return http.send(
+                    HttpRequest.newBuilder(URI.create(address(path)))
+                            .header("Content-Type", "application/x-www-form-urlencoded")
+                            .POST(HttpRequest.BodyPublishers.ofString(body))
+                            .build(),
+                    HttpResponse.BodyHandlers.ofString());
+        }
+
+        Visitor as(String signIn) throws IOException, InterruptedException {
+            Person person = demoPerson(signIn);
+            assertThat(post("/sign-in", "/demo/sign-in", Map.of("person", person.id()))
+                            .statusCode())
+                    .isEqualTo(302);
+            return this;
+        }
+    }
+
+    private Viewer demo() {
+        return demoPerson("edda").viewer();
+    }
+
+    private String anyTrip() {
+        return rows.all(demo(), Tables.TRIPS, org.jooq.impl.DSL.noCondition(), List.of(), 1)
+                .get(0)
+                .id();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/", "/trips", "/trips/new", "/trips/{trip}", "/trips/{trip}/edit", "/trips/{trip}/stints/new",
+                        "/tackle", "/tackle/new",
+                "/tackle/portrait?setup_id=x", "/findings", "/findings/compare", "/club", "/club/export", "/account",
+                        "/demo/planted", "/nowhere"
+            })
+    void signedOutAPersonGetsNothing(String path) throws Exception {
+        HttpResponse<String> answer = new Visitor().get(path.replace("{trip}", anyTrip()));
+        assertThat(answer.statusCode()).isEqualTo(302);
+        assertThat(answer.headers().firstValue("Location")).get().asString().endsWith("/sign-in");
+        assertThat(answer.body()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/trips",
+                "/trips/{trip}/delete",
+                "/club/people",
+                "/club/import",
+                "/account/units",
+                "/theme",
+                "/tackle"
+            })
+    void signedOutAPersonWritesNothing(String path) throws Exception {
+        HttpResponse<String> answer =
+                new Visitor().post("/sign-in", path.replace("{trip}", anyTrip()), Map.of("x", "y"));
+        assertThat(answer.statusCode()).isEqualTo(302);
+        assertThat(answer.headers().firstValue("Location")).get().asString().endsWith("/sign-in");
+    }
+
+    @Test
+    void aWriteWithoutTheTokenOfItsPageIsRefused() throws Exception {
+        Visitor visitor = new Visitor().as("tobin");
+        HttpRequest request = HttpRequest.newBuilder(URI.create(address("/account/units")))
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(HttpRequest.BodyPublishers.ofString("units=us"))
+                .build();
+        assertThat(visitor.http
+                        .send(request, HttpResponse.BodyHandlers.ofString())
+                        .statusCode())
+                .isEqualTo(403);
+        assertThat(demoPerson("tobin").unitWord()).isEqualTo("metric");
+    }
+
+    @Test
+    void aPersonOfAnotherClubGetsNothingOfThisOne() throws Exception {
+        String club = newId.next();
+        clubs.found(new Clubs.Club(club, "Elsewhere Anglers"));
+        String name = "stranger" + club;
+        people.add(club, name, "Stranger", "a long enough word", Viewer.Role.OFFICER, null);
+        Visitor stranger = new Visitor();
+        stranger.post("/sign-in", "/sign-in", Map.of("username", name, "password", "a long enough word"));
+        String trip = anyTrip();
+        assertThat(stranger.get("/trips").body()).contains("No trip here yet").doesNotContain("Orrin Reservoir");
+        for (String path : List.of(
+                "/trips/" + trip,
+                "/trips/" + trip + "/edit",
+                "/trips/" + trip + "/stints/new",
+                "/trips/" + trip + "/readings/new")) {
+            assertThat(stranger.get(path).statusCode()).as(path).isEqualTo(404);
+        }
+        assertThat(stranger.post("/trips", "/trips/" + trip + "/delete", Map.of())
+                        .statusCode())
+                .isEqualTo(404);
+        assertThat(stranger.get("/findings/compare").body()).contains("Not enough fishing to say");
+        assertThat(stranger.get("/club").body()).contains("Elsewhere Anglers").doesNotContain("Harl Quist");
+        assertThat(csv(stranger.bytes("/club/export"), "trips.csv").lines()).hasSize(1);
+        assertThat(rows.one(demo(), Tables.TRIPS, trip)).isPresent();
+    }
+
+    /** A member on what only the records officer may do, and on a trip that others fished. */
+    @ParameterizedTest
+    @CsvSource({
+        "GET, /club/export",
+        "GET, /club/waters/new",
+        "POST, /club/people",
+        "POST, /club/waters",
+        "GET, /trips/{foreign}/edit",
+        "POST, /trips/{foreign}/delete",
+        "GET, /trips/{foreign}/fish/new"
+    })
+    void aMemberDoesNotGetWhatIsTheOfficersOrOthers(String method, String path) throws Exception {
+        Visitor member = new Visitor().as("tobin");
+        String foreign = rows.all(demo(), Tables.TRIPS, org.jooq.impl.DSL.noCondition(), List.of()).stream()
+                .filter(t ->
+                        rows
+                                .all(
+                                        demo(),
+                                        Tables.STINTS,
+                                        LedgerRows.holds(Tables.STINTS, "trip_id", t.id()),
+                                        List.of())
+                                .stream()
+                                .noneMatch(s ->
+                                        s.anglerId().equals(demoPerson("tobin").anglerId())))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        String address = path.replace("{foreign}", foreign);
+        HttpResponse<String> answer =
+                method.equals("GET") ? member.get(address) : member.post("/trips", address, Map.of());
+        assertThat(answer.statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void anothersHiddenPlaceShowsNowhere() throws Exception {
+        Visitor owner = new Visitor().as("harl");
+        Visitor other = new Visitor().as("runa");
+        Visitor officer = new Visitor().as("edda");
+        Spot hidden = rows.all(
+                        demoPerson("harl").viewer(),
+                        Tables.SPOTS,
+                        LedgerRows.holds(Tables.SPOTS, "label", "Thorn Hump"),
+                        List.of())
+                .get(0);
+        List<String> trips =
+                rows
+                        .all(demo(), Tables.STINTS, LedgerRows.holds(Tables.STINTS, "spot_id", hidden.id()), List.of())
+                        .stream()
+                        .map(s -> s.tripId())
+                        .distinct()
+                        .limit(20)
+                        .toList();
+        assertThat(trips).isNotEmpty();
+        List<String> seenByOthers = new ArrayList<>();
+        for (String trip : trips) {
+            assertThat(owner.get("/trips/" + trip).body()).contains("Thorn Hump");
+            seenByOthers.add(other.get("/trips/" + trip).body());
+            seenByOthers.add(officer.get("/trips/" + trip + "/stints/new").body());
+            seenByOthers.add(officer.get("/trips/" + trip).body());
+        }
+        seenByOthers.add(other.get("/findings/compare?factor=structure").body());
+        byte[] export = officer.bytes("/club/export");
+        for (String file : List.of("spots.csv", "stints.csv", "trips.csv", "signs.csv")) {
+            seenByOthers.add(csv(export, file));
+        }
+        assertThat(seenByOthers)
+                .allSatisfy(body -> assertThat(body)
+                        .isNotEmpty()
+                        .doesNotContain("Thorn Hump")
+                        .doesNotContain("44.4581")
+                        .doesNotContain("-14.0127"));
+        assertThat(seenByOthers).anyMatch(body -> body.contains("a place kept private (hump, shell)"));
+    }
+
+    private static String csv(byte[] zip, String file) throws IOException {
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+            for (var entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+                if (entry.getName().equals(file)) {
+                    return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+                }
+            }
+        }
+        throw new AssertionError("no " + file + " in the package");
+    }
+
+    @Test
+    void pagesAllowNothingFromElsewhere() throws Exception {
+        HttpResponse<String> answer = new Visitor().get("/sign-in");
+        assertThat(answer.headers().firstValue("Content-Security-Policy"))
+                .get()
+                .asString()
+                .contains("default-src 'none'")
+                .contains("script-src 'self'")
+                .doesNotContain("unsafe");
+        assertThat(answer.body())
+                .doesNotContain("style=")
+                .doesNotContain("onclick")
+                .doesNotContain("https://");
+    }
+}

@@ -1,0 +1,112 @@
+package dusk.ledger.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.io.File;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** The system's own headless Chromium, driven through the real interface. What the page's scripts complain of is collected. */
+final class Browser implements AutoCloseable {
+    private static final Set<String> GRAVE = Set.of("serious", "critical");
+
+    private final Playwright playwright;
+    private final com.microsoft.playwright.Browser chromium;
+    private final List<String> complaints = new ArrayList<>();
+
+    Browser() {
+        playwright = Playwright.create(new Playwright.CreateOptions()
+                .setEnv(Map.of(
+                        "PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD",
+                        "1",
+                        "PLAYWRIGHT_NODEJS_PATH",
+                        onPath("node").toString())));
+        chromium = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(onPath("chromium"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync",
+                                "--no-first-run")));
+    }
+
+    private static Path onPath(String command) {
+        return Arrays.stream(System.getenv("PATH").split(File.pathSeparator))
+                .map(folder -> Path.of(folder, command))
+                .filter(Files::isExecutable)
+                .findFirst()
+                .orElseThrow(() ->
+                        new IllegalStateException(command + " is not on the PATH; ./dusk test installs or names it"));
+    }
+
+    /** A new visitor. */
+    Page visit(int width, int height, boolean script) {
+        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setJavaScriptEnabled(script));
+        Page page = context.newPage();
+        page.setDefaultTimeout(15_000);
+        page.onPageError(complaints::add);
+        page.onConsoleMessage(message -> {
+            // a refused form is answered with 422, which the console tells as an error
+            if (message.type().equals("error") && !message.text().contains("422")) {
+                complaints.add(message.text());
+            }
+        });
+        return page;
+    }
+
+    /** A visitor who came in as one of the demo people. */
+    Page signedIn(RunningApplication application, String name, int width, int height, boolean script) {
+        Page page = visit(width, height, script);
+        page.navigate(application.address("/sign-in"));
+        page.click("button:has-text(\"" + name + "\")");
+        page.waitForURL("**/trips");
+        return page;
+    }
+
+    List<String> complaints() {
+        return complaints;
+    }
+
+    /** Grave findings of the accessibility check, and whether the page is wider than the screen. */
+    static List<String> flaws(Page page) {
+        List<String> flaws = new ArrayList<>();
+        AxeBuilder axe = new AxeBuilder(page).setLegacyMode(true);
+        for (Rule rule : axe.analyze().getViolations()) {
+            if (GRAVE.contains(rule.getImpact())) {
+                flaws.add(rule.getId() + ": " + rule.getNodes().get(0).getHtml());
+            }
+        }
+        Object over = page.evaluate("document.documentElement.scrollWidth - window.innerWidth");
+        if (((Number) over).intValue() > 0) {
+            flaws.add("wider than the screen by " + over);
+        }
+        return flaws;
+    }
+
+    static void assertSound(Page page, String what) {
+        assertThat(flaws(page)).as(what).isEmpty();
+    }
+
+    @Override
+    public void close() {
+        chromium.close();
+        playwright.close();
+    }
+}

@@ -1,0 +1,205 @@
+package dusk.ledger.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The jobs a person does, walked through in a browser. */
+class WalkIT extends RunningApplication {
+    private static Browser browser;
+
+    @BeforeAll
+    static void open() {
+        browser = new Browser();
+    }
+
+    @AfterAll
+    static void close() {
+        assertThat(browser.complaints())
+                .as("what the pages' scripts complained of")
+                .isEmpty();
+        browser.close();
+    }
+
+    /** Stints, fish and rod-hours by colour, as the compare page's table has them. */
+    private record Figures(int stints, int fish, double rodHours) {}
+
+    private Map<String, Figures> compare(Page page) {
+        page.navigate(address("/findings/compare?factor=colour"));
+        Map<String, Figures> figures = new LinkedHashMap<>();
+        for (Locator row : page.locator("tr[data-level]").all()) {
+            figures.put(
+                    row.getAttribute("data-level"),
+                    new Figures(
+                            Integer.parseInt(row.locator("[data-figure=stints]").textContent()),
+                            Integer.parseInt(row.locator("[data-figure=fish]").textContent()),
+                            Double.parseDouble(
+                                    row.locator("[data-figure=rod-hours]").textContent())));
+        }
+        assertThat(figures).containsKey("violet");
+        return figures;
+    }
+
+    private void newTrip(Page page) {
+        page.navigate(address("/trips"));
+        page.click("text=New trip");
+        page.selectOption(
+                "[name=water_id]", new com.microsoft.playwright.options.SelectOption().setLabel("Orrin Reservoir"));
+        page.fill("[name=started_at]", "2026-10-03T17:00");
+        page.click("text=Save the trip");
+        page.waitForURL(url -> url.matches(".*/trips/[0-9a-f-]{36}"));
+    }
+
+    private static String violet(Page page) {
+        return page.locator("[name=setup_id] option:has-text(\"violet\")")
+                .first()
+                .getAttribute("value");
+    }
+
+    private static void stint(Page page, String minutes) {
+        page.click("text=Add a stint");
+        page.waitForSelector("#stint-form");
+        page.selectOption("[name=setup_id]", violet(page));
+        page.fill("[name=minutes]", minutes);
+        page.click("text=Save the stint");
+    }
+
+    @ParameterizedTest(name = "script {0}")
+    @ValueSource(booleans = {true, false})
+    void aTripWithABlankAndTwoFishChangesTheComparisonByJustThat(boolean script) {
+        Page page = browser.signedIn(this, "Tobin", 1280, 800, script);
+        Map<String, Figures> before = compare(page);
+        newTrip(page);
+        stint(page, "30");
+        page.waitForSelector("text=17:00, 30 min");
+        stint(page, "45");
+        page.waitForSelector("text=17:30, 45 min");
+        assertThat(page.locator(".stint").nth(0).textContent()).contains("blank");
+        for (String length : List.of("41 cm", "15 in")) {
+            page.locator(".stint").nth(1).locator("text=Add a fish").click();
+            page.waitForSelector("#fish-form");
+            page.fill("[name=species]", "largemouth");
+            page.fill("[name=length_mm]", length);
+            page.selectOption("[name=length_how]", "measured");
+            page.click("text=Save the fish");
+            page.waitForSelector("text=largemouth " + (length.equals("15 in") ? "38.1 cm" : length));
+        }
+        assertThat(page.locator(".stint").nth(1).textContent()).contains("2 bites, 2 hooked");
+        assertThat(page.locator("main").textContent())
+                .contains("2 fish in 1.3 rod-hours")
+                .contains("1 of 2 stints blank");
+
+        Map<String, Figures> after = compare(page);
+        Figures was = before.get("violet");
+        Figures is = after.get("violet");
+        assertThat(is.stints() - was.stints()).isEqualTo(2);
+        assertThat(is.fish() - was.fish()).isEqualTo(2);
+        assertThat(is.rodHours() - was.rodHours()).isBetween(1.149, 1.351);
+        before.remove("violet");
+        assertThat(after).containsAllEntriesOf(before);
+    }
+
+    @Test
+    void aDeletedTripIsGoneFromTheComparisonAndComesBackWhole() {
+        Page page = browser.signedIn(this, "Runa", 1280, 800, true);
+        newTrip(page);
+        stint(page, "60");
+        page.waitForSelector(".stint");
+        String trip = page.url();
+        Map<String, Figures> with = compare(page);
+        page.navigate(trip);
+        page.click("text=Delete the trip");
+        page.waitForSelector("text=Deleted.");
+        Map<String, Figures> without = compare(page);
+        assertThat(with.get("violet").stints() - without.get("violet").stints()).isEqualTo(1);
+        page.navigate(address("/trips"));
+        page.click("summary:has-text(\"Lately deleted\")");
+        page.locator("button:has-text(\"Bring it back\")").first().click();
+        page.waitForSelector("text=It is back.");
+        assertThat(compare(page)).isEqualTo(with);
+        page.navigate(trip);
+        assertThat(page.locator(".stint").count()).isEqualTo(1);
+    }
+
+    @Test
+    void badInputIsSaidAtItsFieldWithWhatWasTypedKeptAndNothingStored() {
+        Page page = browser.signedIn(this, "Tobin", 1280, 800, true);
+        newTrip(page);
+        page.click("text=Add a stint");
+        page.waitForSelector("#stint-form");
+        page.fill("[name=minutes]", "half an hour");
+        page.fill("[name=bites]", "1");
+        page.fill("[name=hooked]", "2");
+        page.click("text=Save the stint");
+        page.waitForSelector("#stint-form-minutes-error");
+        assertThat(page.textContent("#stint-form-minutes-error"))
+                .isEqualTo("“half an hour” is not a number. Write it like 12.5.");
+        assertThat(page.textContent("#stint-form-setup_id-error")).isEqualTo("Nothing here yet, and it is needed.");
+        assertThat(page.textContent("#stint-form-bites-error"))
+                .isEqualTo("1 is fewer than hooked, expected 2 or more.");
+        assertThat(page.inputValue("[name=minutes]")).isEqualTo("half an hour");
+        page.reload();
+        assertThat(page.locator(".stint").count()).isZero();
+    }
+
+    @Test
+    void aReadingIsShownInTheUnitsOfItsReader() {
+        Page page = browser.signedIn(this, "Tobin", 1280, 800, true);
+        newTrip(page);
+        page.click("text=Add a reading");
+        page.waitForSelector("#reading-form");
+        page.fill("[name=water_temp_c]", "59 F");
+        page.fill("[name=clarity_m]", "1.5");
+        page.click("text=Save the reading");
+        page.waitForSelector("text=water 15 °C, clear to 1.5 m");
+        String trip = page.url();
+        page.navigate(address("/account"));
+        page.check("[value=us]");
+        page.click("text=Save the units");
+        page.navigate(trip);
+        assertThat(page.locator("main").textContent()).contains("water 59 °F, clear to 4.9 ft");
+        page.navigate(address("/account"));
+        page.check("[value=metric]");
+        page.click("text=Save the units");
+    }
+
+    @ParameterizedTest(name = "{0} at {1} in {2}")
+    @CsvSource({
+        "/trips, 1280, glare", "/trips, 360, dusk", "/trips/new, 360, glare", "first trip, 1280, dusk",
+                "first trip, 360, glare",
+        "/findings/compare, 1280, glare", "/findings/compare, 1280, dusk", "/findings/compare, 360, dusk",
+                "/tackle, 360, dusk", "/tackle/new, 1280, dusk",
+        "/club, 1280, glare", "/club, 360, dusk", "/account, 360, glare", "/demo/planted, 1280, dusk"
+    })
+    void everyPageFitsItsScreenAndPassesTheAccessibilityCheck(String path, int width, String theme) {
+        Page page = browser.signedIn(this, "Edda", width, 800, true);
+        page.click(".theme:has-text(\"" + theme + "\")");
+        if (path.equals("first trip")) {
+            page.locator("ol a").first().click();
+            page.waitForSelector("#stints");
+            page.click("text=Add a stint");
+            page.waitForSelector("#stint-form");
+        } else {
+            page.navigate(address(path));
+        }
+        assertThat(page.getAttribute("html", "data-theme")).isEqualTo(theme);
+        Browser.assertSound(page, path);
+    }
+
+    @Test
+    void signInIsSoundToo() {
+        Page page = browser.visit(360, 800, true);
+        page.navigate(address("/sign-in"));
+        Browser.assertSound(page, "sign-in");
+    }
+}

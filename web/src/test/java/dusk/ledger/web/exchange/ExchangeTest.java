@@ -1,0 +1,84 @@
+package dusk.ledger.web.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dusk.ledger.demo.DemoClub;
+import dusk.ledger.interchange.PackageReader;
+import dusk.ledger.interchange.PackageWriter;
+import dusk.ledger.journal.Ledger;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Objects;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Packages into a store and out of it again. */
+class ExchangeTest {
+    @TempDir
+    Path folder;
+
+    private String run(int code, String... args) {
+        StringWriter err = new StringWriter();
+        assertThat(ExchangeCommands.run(new PrintWriter(err), args))
+                .as(err.toString())
+                .isEqualTo(code);
+        return err.toString();
+    }
+
+    private String store(String name) {
+        return folder.resolve(name).toString();
+    }
+
+    @Test
+    void whatIsLoadedIsExportedRowForRow() throws Exception {
+        Ledger ledger = DemoClub.ledger(5);
+        PackageWriter.write(ledger, "made up", folder.resolve("in"));
+        run(0, "load", store("in"), "--store", store("a.db"), "--club", "First");
+        run(0, "export", store("out.zip"), "--store", store("a.db"));
+        run(0, "load", store("out.zip"), "--store", store("b.db"));
+        run(0, "export", store("again"), "--store", store("b.db"));
+        Ledger first = PackageReader.read(folder.resolve("out.zip")).ledger();
+        assertThat(first.stints()).containsExactlyInAnyOrderElementsOf(ledger.stints());
+        assertThat(first.setUps()).containsExactlyInAnyOrderElementsOf(ledger.setUps());
+        assertThat(first.readings()).containsExactlyInAnyOrderElementsOf(ledger.readings());
+        assertThat(first.catches()).containsExactlyInAnyOrderElementsOf(ledger.catches());
+        assertThat(PackageReader.read(folder.resolve("again")).ledger()).isEqualTo(first);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"pkg-a", "pkg-b", "pkg-c"})
+    void aPackageOfAnotherMakerComesOutAsItWentIn(String name) throws Exception {
+        Path there = Path.of(Objects.requireNonNull(getClass().getResource("/vectors/" + name))
+                .toURI());
+        run(0, "load", there.toString(), "--store", store("c.db"));
+        run(0, "export", store("out"), "--store", store("c.db"));
+        assertThat(PackageReader.read(folder.resolve("out")).ledger())
+                .isEqualTo(PackageReader.read(there).ledger());
+    }
+
+    @Test
+    void loadingTwiceIsRefusedWholeAndStoresNothing() throws Exception {
+        PackageWriter.write(DemoClub.ledger(5), "made up", folder.resolve("in"));
+        run(0, "load", store("in"), "--store", store("a.db"));
+        run(0, "export", store("before"), "--store", store("a.db"));
+        assertThat(run(2, "load", store("in"), "--store", store("a.db")))
+                .startsWith("anglers.csv: angler_id: 14 ids are in the club already");
+        run(0, "export", store("after"), "--store", store("a.db"));
+        assertThat(PackageReader.read(folder.resolve("after")).ledger())
+                .isEqualTo(PackageReader.read(folder.resolve("before")).ledger());
+    }
+
+    @Test
+    void aBrokenPackageLeavesNoStoreBehind() throws Exception {
+        Files.createDirectories(folder.resolve("broken"));
+        assertThat(run(2, "load", store("broken"), "--store", store("d.db")).lines())
+                .contains("datapackage.json: missing, expected a tabular data package's description")
+                .contains("stints.csv: missing, expected this file in every package");
+        assertThat(folder.resolve("d.db")).doesNotExist();
+        assertThat(run(2, "export", store("x"), "--store", store("none.db"))).contains("none.db: not there");
+    }
+}

@@ -1,0 +1,135 @@
+package dusk.ledger.web.store;
+
+import static dusk.ledger.web.schema.Tables.CLUBS;
+import static dusk.ledger.web.schema.Tables.WATERS;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import dusk.ledger.interchange.Column;
+import dusk.ledger.interchange.Table;
+import dusk.ledger.interchange.Tables;
+import dusk.ledger.journal.Water;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.IntStream;
+import org.jooq.exception.DataAccessException;
+import org.jooq.impl.DSL;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class StoreTest {
+    @TempDir
+    Path folder;
+
+    private Store store;
+    private LedgerRows rows;
+
+    @BeforeEach
+    void open() {
+        store = Store.open(folder.resolve("new/dusk.db"));
+        rows = new LedgerRows(store);
+        new Clubs(store, rows).found(new Clubs.Club("c1", "One"));
+        new Clubs(store, rows).found(new Clubs.Club("c2", "Two"));
+    }
+
+    @AfterEach
+    void close() {
+        store.close();
+    }
+
+    static List<Table<?>> tables() {
+        return Tables.ALL;
+    }
+
+    /** The record is read and written by column names, so that a column the store lacks must fail here and not at its first use. */
+    @ParameterizedTest
+    @MethodSource("tables")
+    void theStoreHasEveryColumnOfTheFormatInItsType(Table<?> table) {
+        for (Column<?> column : table.columns()) {
+            assertThat(LedgerRows.of(table).field(column.name()))
+                    .as(table.name() + "." + column.name())
+                    .isNotNull()
+                    .extracting(f -> f.getType())
+                    .isEqualTo(column.kind().type());
+        }
+    }
+
+    private void water(String clubId, String id) {
+        store.write(clubId, tx -> {
+            rows.insert(tx, clubId, Tables.WATERS, new Water(id, "Tarn " + id, "lake", null, null));
+            return id;
+        });
+    }
+
+    @Test
+    void twoClubsMayUseTheSameIdsAndSeeOnlyTheirOwn() {
+        water("c1", "w");
+        water("c2", "w");
+        water("c2", "v");
+        assertThat(rows.all(Viewer.club("c1"), Tables.WATERS, DSL.noCondition(), List.of()))
+                .hasSize(1);
+        assertThat(rows.all(Viewer.club("c2"), Tables.WATERS, DSL.noCondition(), List.of()))
+                .hasSize(2);
+        assertThat(rows.one(Viewer.club("c1"), Tables.WATERS, "v")).isEmpty();
+    }
+
+    @Test
+    void aWriteThatFailsLeavesNothingAndNoNewVersion() {
+        water("c1", "w");
+        long version = store.version("c1");
+        assertThatThrownBy(() -> store.write("c1", tx -> {
+                    rows.insert(tx, "c1", Tables.WATERS, new Water("x", "Kept?", "lake", null, null));
+                    rows.insert(tx, "c1", Tables.WATERS, new Water("w", "Twice", "lake", null, null));
+                    return null;
+                }))
+                .isInstanceOf(DataAccessException.class);
+        assertThat(rows.one(Viewer.club("c1"), Tables.WATERS, "x")).isEmpty();
+        assertThat(store.version("c1")).isEqualTo(version);
+    }
+
+    @Test
+    void aReferenceCannotCrossFromOneClubToAnother() {
+        water("c1", "w");
+        assertThatThrownBy(
+                        () -> store.write(
+                                "c2",
+                                tx -> tx.execute(
+                                        "insert into trips (club_id, trip_id, water_id, started_at) values ('c2', 't', 'w', '2026-05-01T06:00:00.000Z')")))
+                .isInstanceOf(DataAccessException.class)
+                .hasMessageContaining("FOREIGN KEY");
+    }
+
+    @Test
+    void readersCannotWrite() {
+        assertThatThrownBy(() -> store.read().deleteFrom(WATERS).execute()).isInstanceOf(DataAccessException.class);
+    }
+
+    @Test
+    void writesFromManyAtOnceAllArrive() throws Exception {
+        ExecutorService pool = Executors.newFixedThreadPool(8);
+        CountDownLatch start = new CountDownLatch(1);
+        List<? extends Future<?>> all = IntStream.range(0, 160)
+                .mapToObj(i -> pool.submit(() -> {
+                    start.await();
+                    water("c1", "w" + i);
+                    return null;
+                }))
+                .toList();
+        start.countDown();
+        for (Future<?> one : all) {
+            one.get();
+        }
+        pool.shutdown();
+        assertThat(store.read().fetchCount(WATERS)).isEqualTo(160);
+        assertThat(store.version("c1")).isEqualTo(160);
+        assertThat(store.read().fetchCount(CLUBS)).isEqualTo(2);
+    }
+}
