@@ -4,15 +4,24 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import dusk.ledger.cli.Dusk;
+import dusk.ledger.interchange.PackageWriter;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The jobs a person does, walked through in a browser. */
 class WalkIT extends RunningApplication {
@@ -107,6 +116,42 @@ class WalkIT extends RunningApplication {
         assertThat(is.rodHours() - was.rodHours()).isBetween(1.149, 1.351);
         before.remove("violet");
         assertThat(after).containsAllEntriesOf(before);
+    }
+
+    @Test
+    void thePageAndTheCommandSayTheSame(@TempDir Path folder) throws Exception {
+        PackageWriter.write(rows.ledger(demoPerson("edda").viewer()), "club", folder.resolve("p"));
+        StringWriter out = new StringWriter();
+        PrintWriter err = new PrintWriter(new StringWriter());
+        int code = Dusk.run(
+                new PrintWriter(out), err, "compare", folder.resolve("p").toString(), "--factor", "colour");
+        assertThat(code).isZero();
+        Page page = browser.signedIn(this, "Edda", 1280, 800, true);
+        page.navigate(address("/findings/compare?factor=colour"));
+        JsonNode levels = JsonMapper.shared().readTree(out.toString()).path("levels");
+        assertThat(page.locator("tr[data-level]").count()).isEqualTo(levels.size());
+        for (JsonNode level : levels) {
+            String row = page.locator("tr[data-level=\"" + level.path("level").asString() + "\"]")
+                    .textContent()
+                    .replaceAll("\\s+", " ")
+                    .strip();
+            assertThat(row)
+                    .isEqualTo(String.format(
+                            Locale.ROOT,
+                            "%s %.2f %.2f to %.2f %.2f %.2f to %.2f %d %.1f %d %d %d",
+                            level.path("level").asString(),
+                            level.path("shrunk").asDouble(),
+                            level.path("shrunk_low").asDouble(),
+                            level.path("shrunk_high").asDouble(),
+                            level.path("rate").asDouble(),
+                            level.path("rate_low").asDouble(),
+                            level.path("rate_high").asDouble(),
+                            level.path("fish").asInt(),
+                            level.path("rod_hours").asDouble(),
+                            level.path("stints").asInt(),
+                            level.path("trips").asInt(),
+                            level.path("anglers").asInt()));
+        }
     }
 
     @Test
