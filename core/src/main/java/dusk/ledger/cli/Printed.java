@@ -7,6 +7,8 @@ import dusk.ledger.evidence.Interval;
 import dusk.ledger.evidence.LevelFigures;
 import dusk.ledger.evidence.ShrunkRate;
 import dusk.ledger.interchange.PackageReading;
+import dusk.ledger.patterns.Findings;
+import dusk.ledger.patterns.Pattern;
 import java.util.List;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -48,6 +50,45 @@ final class Printed {
                 comparison.prior() == null ? null : (Double) comparison.prior().rate());
         prior.put("swing", comparison.swing());
         return root;
+    }
+
+    static ObjectNode findings(Findings findings, double readSeconds, double searchSeconds) {
+        ObjectNode root = JsonMapper.shared().createObjectNode();
+        root.put("candidates", findings.candidates());
+        root.put("tested", findings.tested());
+        ArrayNode patterns = root.putArray("patterns");
+        findings.patterns().forEach(p -> pattern(patterns.addObject(), p));
+        ObjectNode seconds = root.putObject("seconds");
+        seconds.put("read", readSeconds);
+        seconds.put("search", searchSeconds);
+        return root;
+    }
+
+    private static void pattern(ObjectNode node, Pattern pattern) {
+        ObjectNode tackle = node.putObject("tackle");
+        pattern.tackle().forEach(t -> tackle.put(t.factor().key(), t.level()));
+        ObjectNode conditions = node.putObject("conditions");
+        pattern.conditions().forEach(t -> conditions.put(t.factor().key(), t.level()));
+        node.put("stints", pattern.stints().size());
+        node.put("trips", pattern.trips());
+        node.put("anglers", pattern.anglers());
+        node.put("rod_hours", pattern.rodHours());
+        node.put("fish", pattern.fish());
+        node.put("rate", pattern.rate());
+        node.put("versus_rate", pattern.versusRate());
+        node.put("rr", pattern.ratio());
+        node.put("low", pattern.interval().low());
+        node.put("high", pattern.interval().high());
+        node.put("shrunk_rr", pattern.shrunkRatio());
+        node.put("p", pattern.p());
+        node.put("q", pattern.q());
+        ObjectNode later = node.putObject("later");
+        Interval interval = pattern.later().interval();
+        later.put("rr", pattern.later().ratio());
+        later.put("low", interval == null ? null : (Double) interval.low());
+        later.put("high", interval == null ? null : (Double) interval.high());
+        later.put("verdict", pattern.later().verdict().word());
+        node.put("grade", pattern.grade().word());
     }
 
     private static void contrast(ObjectNode node, Contrast contrast) {

@@ -1,7 +1,10 @@
 package dusk.ledger.web.exchange;
 
+import ch.qos.logback.classic.Level;
+import ch.qos.logback.classic.Logger;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import org.slf4j.LoggerFactory;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
@@ -15,8 +18,18 @@ public final class ExchangeCommands {
     private ExchangeCommands() {}
 
     public static void main(String[] args) {
+        quiet();
         PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
         System.exit(run(err, args));
+    }
+
+    /** Standard output is for answers, and there is no Spring here to turn the libraries' talk down. */
+    private static void quiet() {
+        System.setProperty("org.jooq.no-logo", "true");
+        System.setProperty("org.jooq.no-tips", "true");
+        if (LoggerFactory.getLogger(org.slf4j.Logger.ROOT_LOGGER_NAME) instanceof Logger root) {
+            root.setLevel(Level.WARN);
+        }
     }
 
     static int run(PrintWriter err, String... args) {

@@ -1,0 +1,103 @@
+package dusk.ledger.patterns;
+
+import dusk.ledger.columns.Codes;
+import dusk.ledger.columns.StintTable;
+import dusk.ledger.journal.Stint;
+import dusk.ledger.vocabulary.Factor;
+import java.time.Instant;
+import java.time.YearMonth;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A table's stints in an order that puts a trip together and within it an angler, so that blocks and trips are runs of rows and sums over them need
+ * no lookup. Trips come in the order of time. All arrays are by place in this order.
+ */
+final class Layout {
+    final int size;
+
+    /** Place of each in the table. */
+    final int[] row;
+
+    final int[] trip;
+    final int trips;
+
+    /** Trip x angler: a run. */
+    final int[] block;
+
+    /** Angler x water x calendar month: where a block that saw one side only falls back to. */
+    final int[] season;
+
+    final int seasons;
+    final int[] angler;
+    final double[] rodHours;
+    final int[] fish;
+
+    /** Codes of every factor that a pattern may have. */
+    private final Map<Factor, int[]> codes = new HashMap<>();
+
+    private final StintTable table;
+
+    Layout(StintTable table, int[] fishByRow) {
+        this.table = table;
+        size = table.size();
+        Map<Integer, Instant> starts = new HashMap<>();
+        Codes tripCodes = table.codes(Factor.TRIP);
+        Codes anglerCodes = table.codes(Factor.ANGLER);
+        for (int i = 0; i < size; i++) {
+            starts.merge(tripCodes.at(i), table.stint(i).startedAt(), (a, b) -> a.isBefore(b) ? a : b);
+        }
+        List<Integer> order = new ArrayList<>();
+        for (int i = 0; i < size; i++) {
+            order.add(i);
+        }
+        order.sort(Comparator.<Integer, Instant>comparing(i -> starts.get(tripCodes.at(i)))
+                .thenComparing(tripCodes::at)
+                .thenComparing(anglerCodes::at)
+                .thenComparing(i -> table.stint(i).startedAt())
+                .thenComparing(i -> table.stint(i).id()));
+        row = order.stream().mapToInt(Integer::intValue).toArray();
+        trip = new int[size];
+        block = new int[size];
+        season = new int[size];
+        angler = new int[size];
+        rodHours = new double[size];
+        fish = new int[size];
+        Map<List<Object>, Integer> seasonOf = new HashMap<>();
+        Codes waters = table.codes(Factor.WATER);
+        for (int i = 0; i < size; i++) {
+            int at = row[i];
+            Stint stint = table.stint(at);
+            angler[i] = anglerCodes.at(at);
+            boolean sameTrip = i > 0 && tripCodes.at(row[i - 1]) == tripCodes.at(at);
+            trip[i] = i == 0 ? 0 : trip[i - 1] + (sameTrip ? 0 : 1);
+            block[i] = i == 0 ? 0 : block[i - 1] + (sameTrip && angler[i - 1] == angler[i] ? 0 : 1);
+            YearMonth month = YearMonth.from(stint.startedAt().atZone(ZoneOffset.UTC));
+            season[i] = seasonOf.computeIfAbsent(List.of(angler[i], waters.at(at), month), s -> seasonOf.size());
+            rodHours[i] = table.rodHours(at);
+            fish[i] = fishByRow[at];
+        }
+        trips = size == 0 ? 0 : trip[size - 1] + 1;
+        seasons = seasonOf.size();
+    }
+
+    /** Code of each stint's level of a factor; 0 is not recorded. */
+    int[] codes(Factor factor) {
+        return codes.computeIfAbsent(factor, f -> {
+            Codes of = table.codes(f);
+            int[] placed = new int[size];
+            for (int i = 0; i < size; i++) {
+                placed[i] = of.at(row[i]);
+            }
+            return placed;
+        });
+    }
+
+    List<String> levels(Factor factor) {
+        return table.codes(factor).levels();
+    }
+}

@@ -1,0 +1,185 @@
+package dusk.ledger.patterns;
+
+import dusk.ledger.columns.StintTable;
+import dusk.ledger.units.Length;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Searches a table for patterns of one to three terms, at least one of them tackle. The answer is the same whatever the number of threads: work is cut
+ * into pieces in a fixed order and put together in that order.
+ */
+public final class PatternSearch {
+    /**
+     * What is asked.
+     *
+     * @param species null for all
+     * @param least least length of a fish to count, null for all
+     * @param maxTerms 1 to 3
+     * @param falseDiscovery rate of false discovery, in (0, 1)
+     */
+    public record Ask(@Nullable String species, @Nullable Length least, int maxTerms, double falseDiscovery) {
+        public static final Ask USUAL = new Ask(null, null, 3, 0.05);
+
+        public Ask {
+            if (maxTerms < 1 || maxTerms > 3) {
+                throw new IllegalArgumentException("terms must be 1 to 3, not " + maxTerms);
+            }
+            if (!(falseDiscovery > 0 && falseDiscovery < 1)) {
+                throw new IllegalArgumentException(
+                        "the rate of false discovery must lie between 0 and 1, not " + falseDiscovery);
+            }
+        }
+    }
+
+    private final Layout layout;
+    private final Terms terms;
+    private final double[] expected;
+    private final Ask ask;
+
+    private PatternSearch(StintTable table, Ask ask) {
+        this.ask = ask;
+        layout = new Layout(table, table.fish(ask.species(), ask.least()));
+        terms = new Terms(layout);
+        expected = ExpectedFish.of(layout);
+    }
+
+    /**
+     * Runs a search.
+     *
+     * @throws SearchStopped where the progress says so
+     */
+    public static Findings run(StintTable table, Ask ask, int threads, SearchProgress progress) {
+        PatternSearch search = new PatternSearch(table, ask);
+        List<Sweep.Found> found = search.sweep(threads, progress);
+        int candidates = found.stream().mapToInt(Sweep.Found::supported).sum();
+        List<Tested> tested = found.stream().flatMap(f -> f.tested().stream()).toList();
+        List<Pattern> patterns =
+                new Winnowing(search.layout, search.terms, search.expected, tested, ask.falseDiscovery()).patterns();
+        return new Findings(candidates, tested.size(), patterns);
+    }
+
+    /** Conditions to sweep within, and how many tackle terms may join them. */
+    @SuppressWarnings("ArrayRecordComponent") // small, private, never compared
+    private record Piece(int[] conditionTerms, int tackleTerms, int firstFactor) {}
+
+    private List<Sweep.Found> sweep(int threads, SearchProgress progress) {
+        List<Piece> pieces = pieces();
+        AtomicInteger done = new AtomicInteger();
+        ThreadLocal<Sweep> sweeps = ThreadLocal.withInitial(() -> new Sweep(layout, expected));
+        ExecutorService pool = Executors.newFixedThreadPool(threads);
+        try {
+            List<Future<List<Sweep.Found>>> futures = new ArrayList<>();
+            for (Piece piece : pieces) {
+                futures.add(pool.submit(() -> {
+                    List<Sweep.Found> found = run(sweeps.get(), piece);
+                    if (!progress.went(done.incrementAndGet(), pieces.size())) {
+                        throw new SearchStopped();
+                    }
+                    return found;
+                }));
+            }
+            List<Sweep.Found> all = new ArrayList<>();
+            for (Future<List<Sweep.Found>> future : futures) {
+                all.addAll(future.get());
+            }
+            return all;
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new SearchStopped();
+        } catch (ExecutionException e) {
+            if (e.getCause() instanceof SearchStopped stopped) {
+                throw stopped;
+            }
+            throw new IllegalStateException("a piece of the search failed", e.getCause());
+        } finally {
+            pool.shutdownNow();
+        }
+    }
+
+    private List<Piece> pieces() {
+        List<Piece> pieces = new ArrayList<>();
+        int factors = terms.tackle.size();
+        for (int n = 1; n <= ask.maxTerms(); n++) {
+            for (int f = 0; f < factors; f++) {
+                pieces.add(new Piece(new int[0], n, f));
+            }
+        }
+        List<Terms.Coded> conditions = terms.conditions;
+        for (int c = 0; c < conditions.size(); c++) {
+            for (int a = 1; a < conditions.get(c).levels(); a++) {
+                int one = conditions.get(c).first() + a - 1;
+                for (int n = 1; n <= ask.maxTerms() - 1; n++) {
+                    pieces.add(new Piece(new int[] {one}, n, -1));
+                }
+                if (ask.maxTerms() < 3) {
+                    continue;
+                }
+                for (int d = c + 1; d < conditions.size(); d++) {
+                    for (int b = 1; b < conditions.get(d).levels(); b++) {
+                        pieces.add(new Piece(new int[] {one, conditions.get(d).first() + b - 1}, 1, -1));
+                    }
+                }
+            }
+        }
+        return pieces;
+    }
+
+    private List<Sweep.Found> run(Sweep sweep, Piece piece) {
+        int[] places = places(piece.conditionTerms());
+        if (places.length < 2 * Sweep.LEAST_STINTS) {
+            return List.of();
+        }
+        List<Sweep.Found> found = new ArrayList<>();
+        List<Terms.Coded> tackle = terms.tackle;
+        int from = Math.max(0, piece.firstFactor());
+        int to = piece.firstFactor() < 0 ? tackle.size() : from + 1;
+        for (int f = from; f < to; f++) {
+            if (piece.tackleTerms() == 1) {
+                found.add(sweep.run(places, piece.conditionTerms(), List.of(tackle.get(f))));
+                continue;
+            }
+            for (int g = f + 1; g < tackle.size(); g++) {
+                if (piece.tackleTerms() == 2) {
+                    found.add(sweep.run(places, piece.conditionTerms(), List.of(tackle.get(f), tackle.get(g))));
+                    continue;
+                }
+                for (int h = g + 1; h < tackle.size(); h++) {
+                    found.add(sweep.run(
+                            places, piece.conditionTerms(), List.of(tackle.get(f), tackle.get(g), tackle.get(h))));
+                }
+            }
+        }
+        return found;
+    }
+
+    /** Places where conditions hold. */
+    private int[] places(int[] conditionTerms) {
+        int[] places = new int[layout.size];
+        int count = 0;
+        int[][] codes = new int[conditionTerms.length][];
+        int[] wanted = new int[conditionTerms.length];
+        for (int c = 0; c < conditionTerms.length; c++) {
+            Terms.Coded coded = terms.of(conditionTerms[c]);
+            codes[c] = coded.codes();
+            wanted[c] = conditionTerms[c] - coded.first() + 1;
+        }
+        for (int i = 0; i < places.length; i++) {
+            boolean holds = true;
+            for (int c = 0; c < codes.length && holds; c++) {
+                holds = codes[c][i] == wanted[c];
+            }
+            if (holds) {
+                places[count++] = i;
+            }
+        }
+        return Arrays.copyOf(places, count);
+    }
+}
