@@ -66,6 +66,18 @@ public final class PatternSearch {
         return new Findings(candidates, tested.size(), patterns);
     }
 
+    /** Information on a pattern's ratio, sum of M N1 N0/N^2 over its blocks; 0 where one of its terms does not occur. */
+    public static double information(StintTable table, Ask ask, List<Term> pattern) {
+        PatternSearch search = new PatternSearch(table, ask);
+        int[] numbers =
+                pattern.stream().mapToInt(search.terms.all::indexOf).sorted().toArray();
+        if (numbers.length == 0 || numbers[0] < 0) {
+            return 0;
+        }
+        Placed placed = Placed.of(search.layout, search.terms, numbers);
+        return new Matching(search.layout).sums(placed.places(), placed.chosen(), search.expected).information;
+    }
+
     /** Conditions to sweep within, and how many tackle terms may join them. */
     @SuppressWarnings("ArrayRecordComponent") // small, private, never compared
     private record Piece(int[] conditionTerms, int tackleTerms, int firstFactor) {}

@@ -62,36 +62,15 @@ final class Winnowing {
             return Arrays.stream(tested.terms()).mapToObj(terms.all::get).toList();
         }
 
-        /** Finds the places where its conditions hold and its tackle factors are recorded, and at which of them the choice was made. */
         void place() {
-            int[] all = tested.terms();
-            List<Terms.Coded> coded = Arrays.stream(all).mapToObj(terms::of).toList();
-            int[] found = new int[layout.size];
-            boolean[] made = new boolean[layout.size];
-            int count = 0;
-            for (int i = 0; i < layout.size; i++) {
-                boolean within = true;
-                boolean choice = true;
-                for (int t = 0; t < all.length && within; t++) {
-                    int code = coded.get(t).codes()[i];
-                    boolean same = code == all[t] - coded.get(t).first() + 1;
-                    if (terms.all.get(all[t]).tackle()) {
-                        within = code > 0;
-                        choice &= same;
-                    } else {
-                        within = same;
-                    }
-                }
-                if (within) {
-                    found[count] = i;
-                    made[count++] = choice;
-                    if (choice) {
-                        stints.set(i);
-                    }
+            Placed placed = Placed.of(layout, terms, tested.terms());
+            places = placed.places();
+            chosen = placed.chosen();
+            for (int i = 0; i < places.length; i++) {
+                if (chosen[i]) {
+                    stints.set(places[i]);
                 }
             }
-            places = Arrays.copyOf(found, count);
-            chosen = Arrays.copyOf(made, count);
         }
 
         void reckon() {
@@ -182,7 +161,7 @@ final class Winnowing {
         ordered.sort(Comparator.<Candidate>comparingInt(c -> c.tested.size())
                 .thenComparingDouble(c -> c.q)
                 .thenComparingDouble(c -> c.tested.effect().p())
-                .thenComparing(c -> Tested.key(c.tested.terms())));
+                .thenComparing(c -> c.tested.terms(), Arrays::compare));
         List<Candidate> left = new ArrayList<>();
         for (Candidate one : ordered) {
             one.place();

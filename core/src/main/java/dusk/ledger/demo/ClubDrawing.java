@@ -1,0 +1,394 @@
+package dusk.ledger.demo;
+
+import dusk.ledger.journal.Angler;
+import dusk.ledger.journal.Catch;
+import dusk.ledger.journal.Ledger;
+import dusk.ledger.journal.Reading;
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.journal.Spot;
+import dusk.ledger.journal.Stint;
+import dusk.ledger.journal.Trip;
+import dusk.ledger.journal.Water;
+import dusk.ledger.light.Light;
+import dusk.ledger.light.Sun;
+import dusk.ledger.patterns.Term;
+import dusk.ledger.units.Length;
+import dusk.ledger.units.Mass;
+import dusk.ledger.units.Position;
+import dusk.ledger.units.Speed;
+import dusk.ledger.units.Temperature;
+import dusk.ledger.vocabulary.Bands;
+import dusk.ledger.vocabulary.Factor;
+import dusk.ledger.vocabulary.Words;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.SplittableRandom;
+
+/** Draws a simulated club: habits, places, days and luck, with truths and traps in them. */
+final class ClubDrawing {
+    private static final LocalDate FIRST = LocalDate.parse("2024-03-20");
+    private static final int DAYS = 900;
+    private static final int STINTS_A_TRIP = 11;
+    private static final double BASE_RATE = 1.1;
+    private static final double TRIP_SIGMA = 0.5;
+    private static final double HUGE_DAY = 15;
+    private static final Position WHERE = new Position(44.5, -14);
+
+    private static final List<String> RIGS =
+            List.of("open jig head", "mushroom head", "shaky head", "texas rig", "drop shot", "wacky", "swing head");
+    private static final List<String> PLASTICS = List.of(
+            "straight worm",
+            "stick worm",
+            "paddle-tail swimmer",
+            "curl-tail grub",
+            "creature",
+            "craw",
+            "tube",
+            "straight-tail minnow");
+    private static final List<String> COLOURS = List.of(
+            "green pumpkin",
+            "watermelon",
+            "black-blue",
+            "dark plum",
+            "violet",
+            "pearl",
+            "chartreuse",
+            "motor oil",
+            "smoke",
+            "brown craw");
+    private static final List<Double> MASSES = List.of(2.5, 3.5, 5.0, 7.0, 10.0, 14.0);
+    private static final List<Double> LENGTHS = List.of(60.0, 90.0, 120.0, 160.0);
+    private static final List<String> PRESENTATIONS =
+            List.of("slow drag", "hop", "shake in place", "dead-stick", "steady retrieve");
+
+    private record Place(Spot spot, double quality, double depthM) {}
+
+    private final SimulatedClub.Plan plan;
+    private final Draw draw;
+    private final List<Angler> anglers = new ArrayList<>();
+    private final List<Double> skill = new ArrayList<>();
+    private final List<Map<String, Double>> leaning = new ArrayList<>();
+    private final List<Water> waters = new ArrayList<>();
+    private final List<Place> places = new ArrayList<>();
+    private final List<SetUp> setUps = new ArrayList<>();
+    private final List<SimulatedClub.Truth> truths = new ArrayList<>();
+    private final List<Term> traps = new ArrayList<>();
+    private final List<Trip> trips = new ArrayList<>();
+    private final List<Reading> readings = new ArrayList<>();
+    private final List<Stint> stints = new ArrayList<>();
+    private final List<Catch> catches = new ArrayList<>();
+    private final Map<String, Double> multiplier = new HashMap<>();
+    private final int best;
+    private final int bestPlace;
+    private final String trapColour;
+    private final String trapPlastic;
+    private final String hugeColour;
+    private final int hugeTrip;
+
+    ClubDrawing(SimulatedClub.Plan plan, long seed) {
+        this.plan = plan;
+        draw = new Draw(new SplittableRandom(seed));
+        int people = Math.max(12, plan.stints() / 2500);
+        for (int i = 0; i < people; i++) {
+            anglers.add(new Angler("a" + i, "Angler " + i));
+            skill.add(draw.swing(0.3));
+            leaning.add(new HashMap<>());
+        }
+        best = skill.indexOf(skill.stream().max(Double::compare).orElseThrow());
+        for (int w = 0; w < 3; w++) {
+            waters.add(new Water("w" + w, "Water " + w, w == 0 ? "reservoir" : "lake", WHERE, ZoneOffset.UTC));
+        }
+        for (int s = 0; s < Math.max(18, plan.stints() / 400); s++) {
+            places.add(place(s));
+        }
+        int top = 0;
+        for (int s = 1; s < places.size(); s++) {
+            top = places.get(s).quality() > places.get(top).quality() ? s : top;
+        }
+        bestPlace = top;
+        for (int u = 0; u < 120; u++) {
+            setUps.add(setUp(u));
+        }
+        trapColour = draw.one(COLOURS);
+        trapPlastic = draw.one(PLASTICS);
+        hugeColour = draw.one(COLOURS);
+        hugeTrip = draw.whole(20, 60);
+        if (plan.withTraps()) {
+            traps.add(new Term(Factor.COLOUR, trapColour));
+            traps.add(new Term(Factor.PLASTIC, trapPlastic));
+            traps.add(new Term(Factor.COLOUR, hugeColour));
+        }
+        plant();
+    }
+
+    SimulatedClub club() {
+        int count = Math.max(20, plan.stints() / STINTS_A_TRIP);
+        for (int t = 0; t < count; t++) {
+            trip(t, FIRST.plusDays((long) t * DAYS / count));
+        }
+        Ledger ledger = new Ledger(
+                anglers,
+                waters,
+                places.stream().map(Place::spot).toList(),
+                setUps,
+                List.of(),
+                trips,
+                readings,
+                stints,
+                catches,
+                List.of(),
+                List.of(),
+                List.of());
+        return new SimulatedClub(ledger, truths, traps, multiplier);
+    }
+
+    private Place place(int number) {
+        Spot spot = new Spot(
+                "s" + number,
+                "w" + number % 3,
+                null,
+                draw.one(List.of("main point", "dock", "hump", "grass edge", "wall", "creek mouth")),
+                draw.one(List.of("silt", "sand", "gravel", "rock")),
+                draw.one(List.of("none", "sparse", "thick")),
+                null);
+        return new Place(spot, draw.swing(0.45), draw.between(1, 9));
+    }
+
+    private SetUp setUp(int number) {
+        double mass = draw.one(MASSES);
+        return new SetUp(
+                "u" + number,
+                null,
+                draw.one(RIGS),
+                null,
+                Mass.ofGrams(mass),
+                draw.one(List.of("lead", "tungsten")),
+                null,
+                null,
+                draw.one(List.of("light", "heavy")),
+                null,
+                null,
+                null,
+                null,
+                null,
+                draw.one(PLASTICS),
+                Length.ofMillimetres(draw.one(LENGTHS)),
+                null,
+                draw.one(COLOURS),
+                null,
+                null,
+                null,
+                null,
+                Length.ofMillimetres(draw.one(List.of(0.18, 0.24, 0.30))),
+                null,
+                null,
+                null);
+    }
+
+    /** Truths of one tackle term, of tackle under a condition, and of two tackle terms, each of its own tackle level. */
+    private void plant() {
+        List<Term> taken = new ArrayList<>(traps);
+        while (truths.size() < plan.truths()) {
+            Term tackle = tackle();
+            if (taken.contains(tackle)) {
+                continue;
+            }
+            List<Term> terms = new ArrayList<>(List.of(tackle));
+            int kind = truths.size() % 5;
+            if (kind == 1 || kind == 2 || kind == 4) {
+                terms.add(condition());
+            } else if (kind == 3) {
+                Term other = tackle();
+                if (other.factor() == tackle.factor() || taken.contains(other)) {
+                    continue;
+                }
+                terms.add(other);
+            }
+            taken.addAll(terms);
+            double ratio = kind == 4 ? draw.between(0.4, 0.55) : draw.between(1.6, 2.6);
+            truths.add(new SimulatedClub.Truth(List.copyOf(terms), ratio));
+        }
+    }
+
+    private Term tackle() {
+        return switch (draw.whole(0, 4)) {
+            case 0 -> new Term(Factor.RIG, draw.one(RIGS));
+            case 1 -> new Term(Factor.PLASTIC, draw.one(PLASTICS));
+            case 2 -> new Term(Factor.COLOUR, draw.one(COLOURS));
+            case 3 -> new Term(Factor.HEAD_MASS, Bands.headMass(Mass.ofGrams(draw.one(MASSES))));
+            default -> new Term(Factor.PRESENTATION, draw.one(PRESENTATIONS));
+        };
+    }
+
+    private Term condition() {
+        return switch (draw.whole(0, 4)) {
+            case 0 -> new Term(Factor.WATER_TEMP, draw.one(List.of("7-10 C", "10-15 C", "15-20 C", "20-25 C")));
+            case 1 -> new Term(Factor.CLARITY, draw.one(List.of("0.3-0.9 m", "0.9-2 m", "2-4 m")));
+            case 2 -> new Term(Factor.WEATHER, draw.one(Words.of("weather")));
+            case 3 -> new Term(Factor.BOTTOM, draw.one(List.of("silt", "sand", "gravel", "rock")));
+            default -> new Term(Factor.SKY, draw.one(List.of("clear", "broken cloud", "overcast")));
+        };
+    }
+
+    private void trip(int number, LocalDate date) {
+        Water water = waters.get(number % 3);
+        Instant start =
+                date.atStartOfDay(ZoneOffset.UTC).toInstant().plus(Duration.ofMinutes(draw.whole(5 * 60, 18 * 60)));
+        String id = "t" + number;
+        double season = Math.cos(2 * Math.PI * (date.getDayOfYear() - 212) / 365.0);
+        double celsius = DemoClub.tenth(Math.max(3, 14.5 + 9.5 * season + draw.between(-2, 2)));
+        double swing = draw.swing(TRIP_SIGMA);
+        Reading reading = new Reading(
+                "r" + number,
+                id,
+                start,
+                draw.chance(0.05) ? null : Temperature.ofCelsius(celsius),
+                draw.chance(0.08) ? null : Length.ofMetres(DemoClub.tenth(draw.between(0.2, 4.5))),
+                draw.one(List.of("clear", "broken cloud", "overcast")),
+                Speed.ofMetresPerSecond(DemoClub.tenth(draw.between(0, 10))),
+                null,
+                null,
+                draw.one(Words.of("level_trend")),
+                null,
+                draw.one(Words.of("weather")),
+                draw.one(Words.of("pressure")),
+                null,
+                null,
+                null,
+                null,
+                null);
+        readings.add(reading);
+        trips.add(new Trip(id, water.id(), start, null, null));
+        List<Place> here = places.stream()
+                .filter(p -> p.spot().waterId().equals(water.id()))
+                .toList();
+        int party = draw.whole(1, 3);
+        List<Integer> went = new ArrayList<>();
+        while (went.size() < party) {
+            int one = draw.chance(0.25) ? best : draw.whole(0, anglers.size() - 1);
+            if (!went.contains(one)) {
+                went.add(one);
+            }
+        }
+        for (int angler : went) {
+            Instant at = start;
+            Place place = draw.one(here);
+            for (int s = 0; s < Math.max(1, STINTS_A_TRIP * 2 / (party + 2) + draw.whole(-1, 1)); s++) {
+                place = draw.chance(0.35) ? draw.one(here) : place;
+                at = stint(number, id, angler, place, reading, celsius, swing, at);
+            }
+        }
+    }
+
+    private Instant stint(
+            int trip,
+            String tripId,
+            int angler,
+            Place place,
+            Reading reading,
+            double celsius,
+            double swing,
+            Instant at) {
+        double minutes = draw.whole(4, 12) * 5;
+        Light light = Sun.lightAt(at.plus(Duration.ofSeconds(Math.round(minutes * 30))), WHERE);
+        boolean hugeDay = plan.withTraps() && trip == hugeTrip;
+        SetUp setUp = draw.weighted(setUps, u -> leaning(angler, place, light, hugeDay, u));
+        String presentation = draw.one(PRESENTATIONS);
+        double depthM = DemoClub.tenth(place.depthM() * draw.between(0.8, 1.2));
+        double made = multiplier(levels(setUp, presentation, place, reading));
+        double rate = BASE_RATE
+                * skill.get(angler)
+                * place.quality()
+                * swing
+                * (light == Light.DUSK ? 1.9 : light == Light.DAWN ? 1.5 : 1)
+                * (0.5 + 0.7 * Math.exp(-Math.pow((celsius - 17) / 8, 2)))
+                * made
+                * (hugeDay && hugeColour.equals(setUp.colour()) ? HUGE_DAY : 1);
+        String id = "x" + stints.size();
+        int landed = draw.poisson(Math.min(40, rate * minutes / 60));
+        stints.add(new Stint(
+                id,
+                tripId,
+                anglers.get(angler).id(),
+                place.spot().id(),
+                setUp.id(),
+                at,
+                minutes,
+                null,
+                null,
+                Length.ofMetres(depthM),
+                null,
+                presentation,
+                draw.one(List.of("slow", "medium", "fast")),
+                null,
+                null,
+                draw.one(List.of("reel", "sweep", "hard")),
+                null,
+                null,
+                0,
+                landed,
+                landed));
+        multiplier.put(id, made);
+        if (landed > 0) {
+            catches.add(
+                    new Catch("c" + stints.size(), id, null, "largemouth", landed, null, null, null, null, null, null));
+        }
+        return at.plus(Duration.ofSeconds(Math.round(minutes * 60) + 300));
+    }
+
+    /** Everyone has favourites; traps are laid in the habits of the best angler and of the best place. */
+    private double leaning(int angler, Place place, Light light, boolean hugeDay, SetUp setUp) {
+        double weight = leaning.get(angler).computeIfAbsent(setUp.id(), u -> draw.swing(0.9));
+        if (!plan.withTraps()) {
+            return weight;
+        }
+        if (trapColour.equals(setUp.colour()) && angler == best) {
+            weight *= light == Light.DUSK ? 10 : 3;
+        }
+        if (trapPlastic.equals(setUp.plastic()) && place.equals(places.get(bestPlace))) {
+            weight *= 6;
+        }
+        if (hugeDay && hugeColour.equals(setUp.colour())) {
+            weight *= 10;
+        }
+        return weight;
+    }
+
+    private double multiplier(Map<Factor, String> levels) {
+        double ratio = 1;
+        for (SimulatedClub.Truth truth : truths) {
+            if (truth.terms().stream().allMatch(t -> t.level().equals(levels.get(t.factor())))) {
+                ratio *= truth.ratio();
+            }
+        }
+        return ratio;
+    }
+
+    private static Map<Factor, String> levels(SetUp setUp, String presentation, Place place, Reading reading) {
+        Map<Factor, String> levels = new EnumMap<>(Factor.class);
+        levels.put(Factor.RIG, setUp.rig());
+        levels.put(Factor.PLASTIC, String.valueOf(setUp.plastic()));
+        levels.put(Factor.COLOUR, String.valueOf(setUp.colour()));
+        if (setUp.headMass() != null) {
+            levels.put(Factor.HEAD_MASS, Bands.headMass(setUp.headMass()));
+        }
+        levels.put(Factor.PRESENTATION, presentation);
+        levels.put(Factor.BOTTOM, String.valueOf(place.spot().bottom()));
+        levels.put(Factor.SKY, String.valueOf(reading.sky()));
+        levels.put(Factor.WEATHER, String.valueOf(reading.weather()));
+        if (reading.waterTemp() != null) {
+            levels.put(Factor.WATER_TEMP, Bands.waterTemp(reading.waterTemp()));
+        }
+        if (reading.clarity() != null) {
+            levels.put(Factor.CLARITY, Bands.clarity(reading.clarity()));
+        }
+        return levels;
+    }
+}
