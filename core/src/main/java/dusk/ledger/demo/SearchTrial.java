@@ -21,7 +21,7 @@ import java.util.Set;
  *
  * <p>A planted truth is <em>found</em> where a finding at building or better has the same side and either the same tackle with conditions that are part
  * of the planted ones or hold them, or at least half its stints in common. A finding is <em>false</em> where the planted truths together, weighted by
- * effort, do not move its stints by a tenth or more against the others in its direction. A <em>trap</em> is fallen for where a finding above 1 has a
+ * effort within trip and angler, do not move its stints by a tenth or more against the others in its direction. A <em>trap</em> is fallen for where a finding above 1 has a
  * trap's term as its only tackle and is false.
  */
 public final class SearchTrial {
@@ -127,19 +127,36 @@ public final class SearchTrial {
 
     private static boolean isFalse(
             SimulatedClub club, StintTable table, List<Integer> with, List<Integer> without, boolean above) {
-        double ratio = mean(club, table, with) / mean(club, table, without);
+        double ratio = matched(club, table, with, without);
         return above ? ratio < WORTH : ratio > 1 / WORTH;
     }
 
-    private static double mean(SimulatedClub club, StintTable table, List<Integer> rows) {
-        double sum = 0;
-        double hours = 0;
-        for (int row : rows) {
-            hours += table.rodHours(row);
-            sum += table.rodHours(row)
-                    * club.multiplier().getOrDefault(table.stint(row).id(), 1.0);
+    /** The ratio that endless fishing would show: the truths' multipliers in place of fish, within trip and angler, weighted by effort. */
+    private static double matched(SimulatedClub club, StintTable table, List<Integer> with, List<Integer> without) {
+        Map<List<Integer>, double[]> blocks = new HashMap<>();
+        add(club, table, with, 0, blocks);
+        add(club, table, without, 2, blocks);
+        double above = 0;
+        double below = 0;
+        for (double[] block : blocks.values()) {
+            if (block[1] > 0 && block[3] > 0) {
+                above += block[0] * block[3] / (block[1] + block[3]);
+                below += block[2] * block[1] / (block[1] + block[3]);
+            }
         }
-        return sum / hours;
+        return above / below;
+    }
+
+    private static void add(
+            SimulatedClub club, StintTable table, List<Integer> rows, int at, Map<List<Integer>, double[]> blocks) {
+        for (int row : rows) {
+            List<Integer> key = List.of(
+                    table.codes(Factor.TRIP).at(row), table.codes(Factor.ANGLER).at(row));
+            double[] block = blocks.computeIfAbsent(key, k -> new double[4]);
+            block[at] += table.rodHours(row)
+                    * club.multiplier().getOrDefault(table.stint(row).id(), 1.0);
+            block[at + 1] += table.rodHours(row);
+        }
     }
 
     private static boolean tells(StintTable table, Pattern pattern, SimulatedClub.Truth truth) {

@@ -1,7 +1,6 @@
 package dusk.ledger.patterns;
 
 import dusk.ledger.evidence.Interval;
-import org.apache.commons.statistics.distribution.NormalDistribution;
 import org.apache.commons.statistics.distribution.TDistribution;
 
 /**
@@ -17,7 +16,8 @@ record Effect(double ratio, double logError, int clusters, double information, I
     static final int LEAST_CLUSTERS = 6;
     static final double LEAST_INFORMATION = 10;
 
-    private static final double NORMAL_UPPER = NormalDistribution.of(0, 1).inverseCumulativeProbability(0.975);
+    /** Weight of the variance that the whole club's dispersion lets expect, in degrees of freedom, against the pattern's own clusters. */
+    static final double PRIOR_DF = 5;
 
     double log() {
         return Math.log(ratio);
@@ -76,15 +76,21 @@ record Effect(double ratio, double logError, int clusters, double information, I
             return clusters >= LEAST_CLUSTERS && information >= LEAST_INFORMATION && forA > 0 && forB > 0;
         }
 
-        /** The effect, given at least two clusters and fish on both sides. */
-        Effect effect() {
+        /**
+         * The effect, given at least two clusters and fish on both sides.
+         *
+         * @param dispersion how much more fish counts vary within a trip of an angler than chance, 1 or more
+         */
+        Effect effect(double dispersion) {
             double ratio = forA / forB;
-            double greenlandRobins = Math.sqrt(information / (forA * forB));
-            double clustered =
-                    Math.sqrt(Math.max(0, squaresA - 2 * ratio * products + ratio * ratio * squaresB)) / forA;
-            double error = Math.max(greenlandRobins, clustered);
-            TDistribution t = TDistribution.of(clusters - 1);
-            double reach = Math.max(NORMAL_UPPER * greenlandRobins, t.inverseCumulativeProbability(0.975) * clustered);
+            double expectedVariance = dispersion * information / (forA * forB);
+            double clusteredVariance =
+                    Math.max(0, squaresA - 2 * ratio * products + ratio * ratio * squaresB) / (forA * forA);
+            double df = PRIOR_DF + clusters - 1;
+            double variance = (PRIOR_DF * expectedVariance + (clusters - 1) * clusteredVariance) / df;
+            double error = Math.sqrt(variance);
+            TDistribution t = TDistribution.of(df);
+            double reach = t.inverseCumulativeProbability(0.975) * error;
             double log = Math.log(ratio);
             double p = 2 * t.survivalProbability(Math.abs(log) / error);
             return new Effect(

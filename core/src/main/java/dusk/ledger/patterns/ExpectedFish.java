@@ -17,8 +17,12 @@ final class ExpectedFish {
 
     private ExpectedFish() {}
 
-    /** m by place in the layout. */
-    static double[] of(Layout layout) {
+    /**
+     * m by place in the layout, the part of tackle left out.
+     *
+     * @param tackle by place, what is known of the tackle in use: 1 where nothing is
+     */
+    static double[] of(Layout layout, double[] tackle) {
         int n = layout.size;
         double[][] g = new double[BY.size()][];
         int[][] codes = new int[BY.size()][];
@@ -30,22 +34,53 @@ final class ExpectedFish {
         int blocks = n == 0 ? 0 : layout.block[n - 1] + 1;
         double[] own = new double[blocks];
         Arrays.fill(own, 1);
-        double[] m = expected(layout, g, codes);
+        double[] m = expected(layout, tackle, g, codes);
         for (int sweep = 0; sweep < MOST_SWEEPS; sweep++) {
             double moved = blocks(layout, m, own);
             for (int f = 0; f < g.length; f++) {
                 moved = Math.max(moved, factor(layout, m, own, codes[f], g[f]));
-                m = expected(layout, g, codes);
+                m = expected(layout, tackle, g, codes);
             }
             if (moved < SETTLED) {
                 break;
             }
         }
+        for (int i = 0; i < n; i++) {
+            m[i] /= tackle[i];
+        }
         return m;
     }
 
-    private static double[] expected(Layout layout, double[][] g, int[][] codes) {
+    /**
+     * How much more stints of one trip of one angler differ than chance: Pearson's chi-square over its degrees of freedom, at least 1. Blocks without fish
+     * tell nothing.
+     */
+    static double dispersion(Layout layout, double[] m) {
+        int n = layout.size;
+        int blocks = n == 0 ? 0 : layout.block[n - 1] + 1;
+        double[] own = new double[blocks];
+        blocks(layout, m, own);
+        int[] stints = new int[blocks];
+        for (int i = 0; i < n; i++) {
+            stints[layout.block[i]]++;
+        }
+        double chiSquare = 0;
+        double df = 0;
+        for (int i = 0; i < n; i++) {
+            double mean = m[i] * own[layout.block[i]];
+            if (mean > 0) {
+                chiSquare += (layout.fish[i] - mean) * (layout.fish[i] - mean) / mean;
+                df += 1 - 1.0 / stints[layout.block[i]];
+            }
+        }
+        return df > 0 ? Math.max(1, chiSquare / df) : 1;
+    }
+
+    private static double[] expected(Layout layout, double[] tackle, double[][] g, int[][] codes) {
         double[] m = layout.rodHours.clone();
+        for (int i = 0; i < m.length; i++) {
+            m[i] *= tackle[i];
+        }
         for (int f = 0; f < g.length; f++) {
             for (int i = 0; i < m.length; i++) {
                 m[i] *= g[f][codes[f][i]];

@@ -10,8 +10,11 @@ import org.jspecify.annotations.Nullable;
 final class Matching {
     private final Layout layout;
 
-    Matching(Layout layout) {
+    private final double dispersion;
+
+    Matching(Layout layout, double dispersion) {
         this.layout = layout;
+        this.dispersion = dispersion;
     }
 
     /**
@@ -69,7 +72,7 @@ final class Matching {
     @Nullable
     Effect effect(int[] places, boolean[] chosen, double[] expected) {
         Effect.Sums sums = sums(places, chosen, expected);
-        return sums.clusters >= 2 && sums.forA > 0 && sums.forB > 0 ? sums.effect() : null;
+        return sums.clusters >= 2 && sums.forA > 0 && sums.forB > 0 ? sums.effect(dispersion) : null;
     }
 
     /** The same over the places of some trips only. */

@@ -39,16 +39,24 @@ public final class PatternSearch {
         }
     }
 
+    /** Sweeps of one and two terms before the longer ones are asked; each finding clears the view for the next. */
+    private static final int MOST_ROUNDS = 4;
+
+    private static final int SHORT = 2;
+
     private final Layout layout;
     private final Terms terms;
-    private final double[] expected;
+    private final Knowledge knowledge;
     private final Ask ask;
+    private int candidates;
+    private int testedInAll;
+    private double spread;
 
     private PatternSearch(StintTable table, Ask ask) {
         this.ask = ask;
         layout = new Layout(table, table.fish(ask.species(), ask.least()));
         terms = new Terms(layout);
-        expected = ExpectedFish.of(layout);
+        knowledge = new Knowledge(layout);
     }
 
     /**
@@ -58,12 +66,54 @@ public final class PatternSearch {
      */
     public static Findings run(StintTable table, Ask ask, int threads, SearchProgress progress) {
         PatternSearch search = new PatternSearch(table, ask);
-        List<Sweep.Found> found = search.sweep(threads, progress);
-        int candidates = found.stream().mapToInt(Sweep.Found::supported).sum();
-        List<Tested> tested = found.stream().flatMap(f -> f.tested().stream()).toList();
-        List<Pattern> patterns =
-                new Winnowing(search.layout, search.terms, search.expected, tested, ask.falseDiscovery()).patterns();
-        return new Findings(candidates, tested.size(), patterns);
+        ExecutorService pool = Executors.newFixedThreadPool(threads);
+        try {
+            search.search(pool, progress);
+        } finally {
+            pool.shutdownNow();
+        }
+        List<Pattern> patterns = new Reporting(
+                        search.layout, search.terms, search.knowledge, search.spread, ask.falseDiscovery())
+                .patterns();
+        return new Findings(search.candidates, search.testedInAll, patterns);
+    }
+
+    /** Short patterns first, until they have no more to say; then the long ones, with the short ones granted; then the short ones once more. */
+    private void search(ExecutorService pool, SearchProgress progress) {
+        int shortest = Math.min(SHORT, ask.maxTerms());
+        shortRounds(pool, progress, shortest, MOST_ROUNDS);
+        if (ask.maxTerms() > SHORT) {
+            if (round(pool, progress, SHORT + 1, ask.maxTerms(), true) > 0) {
+                shortRounds(pool, progress, shortest, MOST_ROUNDS);
+            }
+        }
+    }
+
+    private int shortRounds(ExecutorService pool, SearchProgress progress, int most, int rounds) {
+        int found = 0;
+        for (int i = 0; i < rounds; i++) {
+            int more = round(pool, progress, 1, most, candidates == 0);
+            found += more;
+            if (more == 0) {
+                break;
+            }
+        }
+        return found;
+    }
+
+    private int round(ExecutorService pool, SearchProgress progress, int fewest, int most, boolean first) {
+        List<Sweep.Found> swept = sweep(pool, progress, fewest, most);
+        List<Tested> tested = swept.stream().flatMap(f -> f.tested().stream()).toList();
+        if (first) {
+            candidates += swept.stream().mapToInt(Sweep.Found::supported).sum();
+            testedInAll += tested.size();
+            spread = Math.max(spread, Reporting.spread(tested));
+        }
+        int kept = new Winnowing(layout, terms, knowledge, tested, ask.falseDiscovery()).keep();
+        if (kept > 0) {
+            knowledge.settle();
+        }
+        return kept;
     }
 
     /** Information on a pattern's ratio, sum of M N1 N0/N^2 over its blocks; 0 where one of its terms does not occur. */
@@ -75,29 +125,31 @@ public final class PatternSearch {
             return 0;
         }
         Placed placed = Placed.of(search.layout, search.terms, numbers);
-        return new Matching(search.layout).sums(placed.places(), placed.chosen(), search.expected).information;
+        return new Matching(search.layout, search.knowledge.dispersion())
+                .sums(placed.places(), placed.chosen(), search.knowledge.expected())
+                .information;
     }
 
     /** Conditions to sweep within, and how many tackle terms may join them. */
     @SuppressWarnings("ArrayRecordComponent") // small, private, never compared
     private record Piece(int[] conditionTerms, int tackleTerms, int firstFactor) {}
 
-    private List<Sweep.Found> sweep(int threads, SearchProgress progress) {
-        List<Piece> pieces = pieces();
+    private List<Sweep.Found> sweep(ExecutorService pool, SearchProgress progress, int fewest, int most) {
+        List<Piece> pieces = pieces(fewest, most);
         AtomicInteger done = new AtomicInteger();
-        ThreadLocal<Sweep> sweeps = ThreadLocal.withInitial(() -> new Sweep(layout, expected));
-        ExecutorService pool = Executors.newFixedThreadPool(threads);
+        double[] expected = knowledge.expected().clone();
+        ThreadLocal<Sweep> sweeps = ThreadLocal.withInitial(() -> new Sweep(layout, expected, knowledge.dispersion()));
+        List<Future<List<Sweep.Found>>> futures = new ArrayList<>();
+        for (Piece piece : pieces) {
+            futures.add(pool.submit(() -> {
+                List<Sweep.Found> found = run(sweeps.get(), piece);
+                if (!progress.went(done.incrementAndGet(), pieces.size())) {
+                    throw new SearchStopped();
+                }
+                return found;
+            }));
+        }
         try {
-            List<Future<List<Sweep.Found>>> futures = new ArrayList<>();
-            for (Piece piece : pieces) {
-                futures.add(pool.submit(() -> {
-                    List<Sweep.Found> found = run(sweeps.get(), piece);
-                    if (!progress.went(done.incrementAndGet(), pieces.size())) {
-                        throw new SearchStopped();
-                    }
-                    return found;
-                }));
-            }
             List<Sweep.Found> all = new ArrayList<>();
             for (Future<List<Sweep.Found>> future : futures) {
                 all.addAll(future.get());
@@ -111,15 +163,14 @@ public final class PatternSearch {
                 throw stopped;
             }
             throw new IllegalStateException("a piece of the search failed", e.getCause());
-        } finally {
-            pool.shutdownNow();
         }
     }
 
-    private List<Piece> pieces() {
+    /** The work of a sweep over patterns of so many terms, in a fixed order. */
+    private List<Piece> pieces(int fewest, int most) {
         List<Piece> pieces = new ArrayList<>();
         int factors = terms.tackle.size();
-        for (int n = 1; n <= ask.maxTerms(); n++) {
+        for (int n = fewest; n <= most; n++) {
             for (int f = 0; f < factors; f++) {
                 pieces.add(new Piece(new int[0], n, f));
             }
@@ -128,15 +179,15 @@ public final class PatternSearch {
         for (int c = 0; c < conditions.size(); c++) {
             for (int a = 1; a < conditions.get(c).levels(); a++) {
                 int one = conditions.get(c).first() + a - 1;
-                for (int n = 1; n <= ask.maxTerms() - 1; n++) {
+                for (int n = Math.max(1, fewest - 1); n <= most - 1; n++) {
                     pieces.add(new Piece(new int[] {one}, n, -1));
                 }
-                if (ask.maxTerms() < 3) {
-                    continue;
-                }
-                for (int d = c + 1; d < conditions.size(); d++) {
-                    for (int b = 1; b < conditions.get(d).levels(); b++) {
-                        pieces.add(new Piece(new int[] {one, conditions.get(d).first() + b - 1}, 1, -1));
+                if (most > SHORT) {
+                    for (int d = c + 1; d < conditions.size(); d++) {
+                        for (int b = 1; b < conditions.get(d).levels(); b++) {
+                            pieces.add(new Piece(
+                                    new int[] {one, conditions.get(d).first() + b - 1}, 1, -1));
+                        }
                     }
                 }
             }

@@ -16,6 +16,7 @@ final class Sweep {
 
     private final Layout layout;
     private final double[] expected;
+    private final double dispersion;
 
     // first pass, by combined level
     private int[] stints = new int[0];
@@ -37,8 +38,9 @@ final class Sweep {
     private final double[] seasonExpected;
     private final int[] seasonRows;
 
-    Sweep(Layout layout, double[] expected) {
+    Sweep(Layout layout, double[] expected, double dispersion) {
         this.layout = layout;
+        this.dispersion = dispersion;
         this.expected = expected;
         seasonFish = new double[layout.seasons];
         seasonExpected = new double[layout.seasons];
@@ -67,7 +69,7 @@ final class Sweep {
         List<Tested> tested = new ArrayList<>();
         for (int k = 0; k < sums.length; k++) {
             if (sums[k].telling()) {
-                tested.add(new Tested(terms(conditionTerms, factors, supported.get(k)), sums[k].effect()));
+                tested.add(new Tested(terms(conditionTerms, factors, supported.get(k)), sums[k].effect(dispersion)));
             }
         }
         return new Found(supported.size(), tested);

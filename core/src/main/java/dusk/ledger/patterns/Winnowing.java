@@ -1,274 +1,160 @@
 package dusk.ledger.patterns;
 
-import dusk.ledger.evidence.FalseDiscovery;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
-/** From all that was tested to the few findings that stand by themselves: control of false discovery, needless terms, twins, explaining away. */
+/**
+ * From all that was tested to the findings that stand by themselves. The surest is kept and granted its effect; the others are asked again what they still
+ * have to say, and so on until none is sure: kept is what chance would make less than the rate asked for of all findings that then stand. What only echoed a finding falls silent, and lends
+ * no other its weight.
+ */
 final class Winnowing {
-    private static final double TWINS = 0.9;
-    private static final double BANKED_Q = 0.02;
-    private static final int BANKED_TRIPS = 6;
-    private static final int BANKED_ANGLERS = 2;
+    /** Whatever is less sure than this to begin with is taken to say nothing until the next sweep. */
+    private static final double POOL = 0.01;
 
-    private final Layout layout;
+    /** What a family is granted of the rate asked for, by number of terms: most findings worth having are of two terms. */
+    private static final double[] WEIGHTS = {0, 0.25, 1, 0.2};
+
+    /** Two patterns this sure or surer are sure alike: the shorter one stays. */
+    private static final double AS_SURE = 0.005;
+
     private final Terms terms;
-    private final double[] expected;
-    private final Matching matching;
+    private final Knowledge knowledge;
     private final double falseDiscovery;
-    private final List<Candidate> all = new ArrayList<>();
-    private final double[] cutBySize = new double[4];
-    private double spread;
+    private final Matching matching;
+    private final List<Candidate> pool = new ArrayList<>();
+    private final Map<String, Candidate> byTerms = new HashMap<>();
+    private final int[] familySize = new int[4];
 
-    Winnowing(Layout layout, Terms terms, double[] expected, List<Tested> tested, double falseDiscovery) {
-        this.layout = layout;
+    Winnowing(Layout layout, Terms terms, Knowledge knowledge, List<Tested> tested, double falseDiscovery) {
+
         this.terms = terms;
-        this.expected = expected.clone();
+        this.knowledge = knowledge;
         this.falseDiscovery = falseDiscovery;
-        matching = new Matching(layout);
-        for (int size = 1; size <= 3; size++) {
-            family(tested, size);
+        matching = new Matching(layout, knowledge.dispersion());
+        for (Tested one : tested) {
+            familySize[one.size()]++;
+            if (one.effect().p() <= POOL) {
+                Candidate candidate = new Candidate(one, Placed.of(layout, terms, one.terms()));
+                pool.add(candidate);
+                byTerms.put(Tested.key(one.terms()), candidate);
+            }
         }
-        spread = spread(tested);
     }
 
-    /** A tested combination with its q, and once it is looked at closer its places. */
-    private final class Candidate {
-        final Tested tested;
-        final double q;
-        final List<List<Term>> dropped = new ArrayList<>();
-        int[] places = new int[0];
-        boolean[] chosen = new boolean[0];
-        BitSet stints = new BitSet();
+    /** A tested combination, its places, and how sure it is as things stand. */
+    private static final class Candidate {
+        final int[] numbers;
+        final Placed placed;
 
         @Nullable
         Effect now;
 
-        Candidate(Tested tested, double q) {
-            this.tested = tested;
-            this.q = q;
+        final List<List<Term>> needless = new ArrayList<>();
+
+        Candidate(Tested tested, Placed placed) {
+            numbers = tested.terms();
             now = tested.effect();
+            this.placed = placed;
         }
 
-        List<Term> named() {
-            return Arrays.stream(tested.terms()).mapToObj(terms.all::get).toList();
+        double p() {
+            return now == null ? 1 : now.p();
         }
+    }
 
-        void place() {
-            Placed placed = Placed.of(layout, terms, tested.terms());
-            places = placed.places();
-            chosen = placed.chosen();
-            for (int i = 0; i < places.length; i++) {
-                if (chosen[i]) {
-                    stints.set(places[i]);
-                }
+    /** Keeps what is sure, the surest first; how many were kept. */
+    int keep() {
+        int before = knowledge.kept().size();
+        while (true) {
+            Candidate keep = surest();
+            if (keep == null || keep.now == null) {
+                break;
             }
+            // so many findings this sure would chance make, for each one that then stands
+            double rate = weighted(keep) / (knowledge.kept().size() + 1);
+            if (rate > falseDiscovery) {
+                break;
+            }
+            knowledge.keep(new Knowledge.Kept(keep.numbers, keep.placed, keep.now, rate, keep.needless), matching);
+            pool.remove(keep);
+            pool.forEach(c -> c.now = matching.effect(c.placed.places(), c.placed.chosen(), knowledge.expected()));
         }
-
-        void reckon() {
-            now = matching.effect(places, chosen, expected);
-        }
+        return knowledge.kept().size() - before;
     }
 
-    private void family(List<Tested> tested, int size) {
-        List<Tested> family = tested.stream().filter(t -> t.size() == size).toList();
-        double[] p = family.stream().mapToDouble(t -> t.effect().p()).toArray();
-        double[] q = FalseDiscovery.q(p);
-        cutBySize[size] = FalseDiscovery.cut(p, q, falseDiscovery);
-        for (int i = 0; i < p.length; i++) {
-            all.add(new Candidate(family.get(i), q[i]));
+    /** The surest of the pool, or the shorter pattern that says the same. */
+    private @Nullable Candidate surest() {
+        Candidate surest = pool.stream()
+                .min(Comparator.<Candidate>comparingDouble(this::weighted)
+                        .thenComparingInt(c -> c.numbers.length)
+                        .thenComparing(c -> c.numbers, Arrays::compare))
+                .orElse(null);
+        if (surest == null || surest.now == null) {
+            return null;
         }
+        Candidate shorter = enough(surest, surest.now);
+        if (shorter == null) {
+            return surest;
+        }
+        shorter.needless.add(named(surest));
+        return shorter;
     }
 
-    /** tau^2 = max(0, sum w (x^2 - s^2) / sum w), w = 1/s^2: how much log ratios differ from 0 beyond their errors. */
-    private static double spread(List<Tested> tested) {
-        double weights = 0;
-        double sum = 0;
-        for (Tested one : tested) {
-            double variance = one.effect().logError() * one.effect().logError();
-            weights += 1 / variance;
-            sum += (one.effect().log() * one.effect().log() - variance) / variance;
-        }
-        return weights > 0 ? Math.max(0, sum / weights) : 0;
+    /** How many findings as sure as this one chance would make of its family, by the family's weight. */
+    private double weighted(Candidate candidate) {
+        int size = candidate.numbers.length;
+        return candidate.p() * familySize[size] / WEIGHTS[size];
     }
 
-    List<Pattern> patterns() {
-        List<Candidate> sure = withoutTwins(withoutNeedless());
-        List<Pattern> patterns = new ArrayList<>();
-        int newerFrom = HoldUp.newerFrom(layout.trips);
-        double[] unexplained = expected.clone();
-        for (Candidate kept : explainAway(sure)) {
-            patterns.add(pattern(kept, unexplained, newerFrom));
-        }
-        patterns.sort(Comparator.comparingDouble(Pattern::q).thenComparingDouble(Pattern::p));
-        return patterns;
+    private List<Term> named(Candidate candidate) {
+        return Arrays.stream(candidate.numbers).mapToObj(terms.all::get).toList();
     }
 
-    /** Drops a pattern where one with fewer of its terms is at least as sure and this one's ratio is not beyond that one's interval. */
-    private List<Candidate> withoutNeedless() {
-        Map<String, Candidate> byTerms = new HashMap<>();
-        all.forEach(c -> byTerms.put(Tested.key(c.tested.terms()), c));
-        List<Candidate> left = new ArrayList<>();
-        for (Candidate one : all) {
-            if (one.q > falseDiscovery) {
+    /** The shortest pattern of some of its terms that is as sure, where the longer one's ratio is not beyond that one's interval. */
+    private @Nullable Candidate enough(Candidate one, Effect now) {
+        Candidate best = null;
+        for (int[] part : parts(one.numbers)) {
+            Candidate shorter = byTerms.get(Tested.key(part));
+            if (shorter == null || !pool.contains(shorter) || shorter.now == null) {
                 continue;
             }
-            Candidate shorter = enough(one, byTerms);
-            if (shorter == null) {
-                left.add(one);
-            } else {
-                shorter.dropped.add(one.named());
+            boolean asSure =
+                    weighted(shorter) <= Math.max(weighted(one), AS_SURE) && shorter.now.better() == now.better();
+            boolean shortest = best == null
+                    || shorter.numbers.length < best.numbers.length
+                    || (shorter.numbers.length == best.numbers.length && shorter.p() < best.p());
+            if (asSure && !beyond(now, shorter.now) && shortest) {
+                best = shorter;
             }
         }
-        return left;
+        return best;
     }
 
-    private static @Nullable Candidate enough(Candidate one, Map<String, Candidate> byTerms) {
-        int[] all = one.tested.terms();
-        for (int subset = 1; subset < (1 << all.length) - 1; subset++) {
+    /** All true parts of a set of terms. */
+    private static List<int[]> parts(int[] terms) {
+        List<int[]> parts = new ArrayList<>();
+        for (int subset = 1; subset < (1 << terms.length) - 1; subset++) {
             int[] part = new int[Integer.bitCount(subset)];
             int n = 0;
-            for (int t = 0; t < all.length; t++) {
-                if ((subset & 1 << t) != 0) {
-                    part[n++] = all[t];
+            for (int t = 0; t < terms.length; t++) {
+                if ((subset & (1 << t)) != 0) {
+                    part[n++] = terms[t];
                 }
             }
-            Candidate shorter = byTerms.get(Tested.key(part));
-            if (shorter != null && shorter.q <= one.q && !beyond(one.tested.effect(), shorter.tested.effect())) {
-                return shorter;
-            }
+            parts.add(part);
         }
-        return null;
+        return parts;
     }
 
     private static boolean beyond(Effect longer, Effect shorter) {
         return shorter.better()
                 ? longer.ratio() > shorter.interval().high()
                 : longer.ratio() < shorter.interval().low();
-    }
-
-    /** Of two with the same stints the one with fewer terms stays, then the one with the smaller q. */
-    private List<Candidate> withoutTwins(List<Candidate> candidates) {
-        List<Candidate> ordered = new ArrayList<>(candidates);
-        ordered.sort(Comparator.<Candidate>comparingInt(c -> c.tested.size())
-                .thenComparingDouble(c -> c.q)
-                .thenComparingDouble(c -> c.tested.effect().p())
-                .thenComparing(c -> c.tested.terms(), Arrays::compare));
-        List<Candidate> left = new ArrayList<>();
-        for (Candidate one : ordered) {
-            one.place();
-            Candidate twin = left.stream()
-                    .filter(other -> jaccard(one.stints, other.stints) >= TWINS)
-                    .findFirst()
-                    .orElse(null);
-            if (twin == null) {
-                left.add(one);
-            } else {
-                twin.dropped.add(one.named());
-            }
-        }
-        return left;
-    }
-
-    private static double jaccard(BitSet a, BitSet b) {
-        int small = Math.min(a.cardinality(), b.cardinality());
-        int large = Math.max(a.cardinality(), b.cardinality());
-        if (small < TWINS * large) {
-            return 0;
-        }
-        BitSet both = (BitSet) a.clone();
-        both.and(b);
-        double common = both.cardinality();
-        return common / (a.cardinality() + b.cardinality() - common);
-    }
-
-    /** Keeps the surest, grants it its effect, and asks the others what they still have to say. */
-    private List<Candidate> explainAway(List<Candidate> candidates) {
-        List<Candidate> left = new ArrayList<>(candidates);
-        List<Candidate> kept = new ArrayList<>();
-        while (!left.isEmpty()) {
-            Candidate surest = left.stream()
-                    .min(Comparator.<Candidate>comparingDouble(c -> c.now == null ? 1 : c.now.p())
-                            .thenComparing(c -> Tested.key(c.tested.terms())))
-                    .orElseThrow();
-            left.remove(surest);
-            Effect now = surest.now;
-            if (now == null || now.p() > cutBySize[surest.tested.size()]) {
-                break;
-            }
-            kept.add(surest);
-            surest.stints.stream().forEach(i -> expected[i] *= now.ratio());
-            for (Candidate other : left) {
-                other.reckon();
-            }
-            left.removeIf(
-                    c -> c.now == null || c.now.better() != c.tested.effect().better());
-        }
-        return kept;
-    }
-
-    private Pattern pattern(Candidate kept, double[] unexplained, int newerFrom) {
-        Effect effect = kept.tested.effect();
-        List<Integer> stints = new ArrayList<>();
-        List<Integer> others = new ArrayList<>();
-        Set<Integer> trips = new HashSet<>();
-        Set<Integer> anglers = new HashSet<>();
-        double[] hours = new double[2];
-        int[] fish = new int[2];
-        for (int i = 0; i < kept.places.length; i++) {
-            int place = kept.places[i];
-            int side = kept.chosen[i] ? 1 : 0;
-            (kept.chosen[i] ? stints : others).add(layout.row[place]);
-            hours[side] += layout.rodHours[place];
-            fish[side] += layout.fish[place];
-            if (kept.chosen[i]) {
-                trips.add(layout.trip[place]);
-                anglers.add(layout.angler[place]);
-            }
-        }
-        HoldUp later = HoldUp.of(
-                matching.effect(kept.places, kept.chosen, unexplained, 0, newerFrom),
-                matching.effect(kept.places, kept.chosen, unexplained, newerFrom, layout.trips),
-                effect.ratio());
-        double variance = effect.logError() * effect.logError();
-        List<Term> named = kept.named();
-        return new Pattern(
-                named.stream().filter(Term::tackle).sorted().toList(),
-                named.stream().filter(t -> !t.tackle()).sorted().toList(),
-                stints,
-                others,
-                trips.size(),
-                anglers.size(),
-                hours[1],
-                fish[1],
-                fish[1] / hours[1],
-                fish[0] / hours[0],
-                effect.ratio(),
-                effect.interval(),
-                Math.exp(effect.log() * spread / (spread + variance)),
-                effect.p(),
-                kept.q,
-                later,
-                grade(kept.q, trips.size(), anglers.size(), later),
-                List.copyOf(kept.dropped));
-    }
-
-    private Grade grade(double q, int trips, int anglers, HoldUp later) {
-        if (q > falseDiscovery) {
-            return Grade.THIN;
-        }
-        if (anglers < BANKED_ANGLERS) {
-            return Grade.ONE_ANGLER;
-        }
-        boolean banked = q <= BANKED_Q && trips >= BANKED_TRIPS && later.verdict() != HoldUp.Verdict.FADED;
-        return banked ? Grade.BANKED : Grade.BUILDING;
     }
 }

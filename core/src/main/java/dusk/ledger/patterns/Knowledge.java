@@ -1,0 +1,122 @@
+package dusk.ledger.patterns;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * What has been found so far, and with it the fish to expect of each stint. Each finding multiplies the expectation of its stints by its ratio; whenever one
+ * is added, the ratios of all are taken anew, each with the others granted, until the next would hardly move them.
+ */
+final class Knowledge {
+    private static final int BACKFITS = 3;
+
+    private final Layout layout;
+    private final List<Kept> kept = new ArrayList<>();
+    private final List<Double> granted = new ArrayList<>();
+    private double[] base;
+    private double[] expected;
+    private double dispersion;
+
+    Knowledge(Layout layout) {
+        this.layout = layout;
+        base = ExpectedFish.of(layout, ones());
+        expected = base.clone();
+        dispersion = ExpectedFish.dispersion(layout, expected);
+    }
+
+    private double[] ones() {
+        double[] ones = new double[layout.size];
+        Arrays.fill(ones, 1);
+        return ones;
+    }
+
+    /**
+     * A finding as it was when it was kept.
+     *
+     * @param effect given what was known then
+     * @param q then
+     * @param needless longer patterns that it stands for
+     */
+    @SuppressWarnings("ArrayRecordComponent") // made once, never compared
+    record Kept(int[] numbers, Placed placed, Effect effect, double q, List<List<Term>> needless) {}
+
+    /** Fish to expect of each place. */
+    double[] expected() {
+        return expected;
+    }
+
+    /** How much more stints of one trip of one angler differ than chance, given what is known. */
+    double dispersion() {
+        return dispersion;
+    }
+
+    List<Kept> kept() {
+        return kept;
+    }
+
+    void keep(Kept finding, Matching matching) {
+        kept.add(finding);
+        granted.add(finding.effect().ratio());
+        grant(finding, finding.effect().ratio());
+        for (int round = 0; round < BACKFITS && kept.size() > 1; round++) {
+            for (int i = 0; i < kept.size(); i++) {
+                regrant(i, matching);
+            }
+        }
+    }
+
+    /** Takes a finding's ratio anew, the others granted. */
+    private void regrant(int i, Matching matching) {
+        Kept one = kept.get(i);
+        grant(one, 1 / granted.get(i));
+        Effect effect = matching.effect(one.placed().places(), one.placed().chosen(), expected);
+        double ratio = effect == null ? granted.get(i) : effect.ratio();
+        grant(one, ratio);
+        granted.set(i, ratio);
+    }
+
+    private void grant(Kept one, double ratio) {
+        int[] places = one.placed().places();
+        for (int i = 0; i < places.length; i++) {
+            if (one.placed().chosen()[i]) {
+                expected[places[i]] *= ratio;
+            }
+        }
+    }
+
+    /** Fits places, light and depth anew with the findings granted: a good choice thrown at a place had lifted the place. */
+    void settle() {
+        double[] tackle = new double[layout.size];
+        for (int i = 0; i < tackle.length; i++) {
+            tackle[i] = expected[i] / base[i];
+        }
+        base = ExpectedFish.of(layout, tackle);
+        for (int i = 0; i < tackle.length; i++) {
+            expected[i] = base[i] * tackle[i];
+        }
+        dispersion = ExpectedFish.dispersion(layout, expected);
+    }
+
+    /** A finding's effect with all the others granted. */
+    Effect besideOthers(int i, Matching matching) {
+        Kept one = kept.get(i);
+        grant(one, 1 / granted.get(i));
+        Effect effect = matching.effect(one.placed().places(), one.placed().chosen(), expected);
+        grant(one, granted.get(i));
+        return effect == null ? one.effect() : effect;
+    }
+
+    /** Fish to expect of each place with all findings but one granted. */
+    double[] without(int i) {
+        double[] rest = expected.clone();
+        Kept one = kept.get(i);
+        int[] places = one.placed().places();
+        for (int k = 0; k < places.length; k++) {
+            if (one.placed().chosen()[k]) {
+                rest[places[k]] /= granted.get(i);
+            }
+        }
+        return rest;
+    }
+}

@@ -1,0 +1,122 @@
+package dusk.ledger.patterns;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/** Makes findings of what was kept: figures, hold-up and grade. */
+final class Reporting {
+    private static final double BANKED_Q = 0.02;
+    private static final double BEYOND_DOUBT_Q = 0.001;
+    private static final int BANKED_TRIPS = 6;
+    private static final int BANKED_ANGLERS = 2;
+
+    private final Layout layout;
+    private final Terms terms;
+    private final Knowledge knowledge;
+    private final Matching matching;
+    private final double falseDiscovery;
+    private final double spread;
+
+    Reporting(Layout layout, Terms terms, Knowledge knowledge, double spread, double falseDiscovery) {
+        this.layout = layout;
+        this.terms = terms;
+        this.knowledge = knowledge;
+        this.spread = spread;
+        this.falseDiscovery = falseDiscovery;
+        matching = new Matching(layout, knowledge.dispersion());
+    }
+
+    /** tau^2 = max(0, sum w (x^2 - s^2) / sum w), w = 1/s^2: how much log ratios differ from 0 beyond their errors. */
+    static double spread(List<Tested> tested) {
+        double weights = 0;
+        double sum = 0;
+        for (Tested one : tested) {
+            double variance = one.effect().logError() * one.effect().logError();
+            weights += 1 / variance;
+            sum += (one.effect().log() * one.effect().log() - variance) / variance;
+        }
+        return weights > 0 ? Math.max(0, sum / weights) : 0;
+    }
+
+    /** All findings, surest first. */
+    List<Pattern> patterns() {
+        List<Pattern> patterns = new ArrayList<>();
+        for (int i = 0; i < knowledge.kept().size(); i++) {
+            patterns.add(pattern(knowledge.kept().get(i), knowledge.besideOthers(i, matching), knowledge.without(i)));
+        }
+        patterns.sort(Comparator.comparingDouble(Pattern::q)
+                .thenComparingDouble(Pattern::p)
+                .thenComparing(p -> p.tackle().toString() + p.conditions()));
+        return patterns;
+    }
+
+    private Pattern pattern(Knowledge.Kept kept, Effect effect, double[] others) {
+        Side with = new Side();
+        Side without = new Side();
+        int[] places = kept.placed().places();
+        boolean[] chosen = kept.placed().chosen();
+        for (int i = 0; i < places.length; i++) {
+            (chosen[i] ? with : without).add(places[i]);
+        }
+        int newerFrom = HoldUp.newerFrom(layout.trips);
+        HoldUp later = HoldUp.of(
+                matching.effect(places, chosen, others, 0, newerFrom),
+                matching.effect(places, chosen, others, newerFrom, layout.trips),
+                effect.ratio());
+        double variance = effect.logError() * effect.logError();
+        List<Term> named =
+                Arrays.stream(kept.numbers()).mapToObj(terms.all::get).sorted().toList();
+        return new Pattern(
+                named.stream().filter(Term::tackle).toList(),
+                named.stream().filter(t -> !t.tackle()).toList(),
+                with.rows,
+                without.rows,
+                with.trips.size(),
+                with.anglers.size(),
+                with.hours,
+                with.fish,
+                with.fish / with.hours,
+                without.fish / without.hours,
+                effect.ratio(),
+                effect.interval(),
+                Math.exp(effect.log() * spread / (spread + variance)),
+                effect.p(),
+                kept.q(),
+                later,
+                grade(kept.q(), with.trips.size(), with.anglers.size(), later),
+                kept.needless());
+    }
+
+    /** Sums over one side of a pattern. */
+    private final class Side {
+        private final List<Integer> rows = new ArrayList<>();
+        private final Set<Integer> trips = new HashSet<>();
+        private final Set<Integer> anglers = new HashSet<>();
+        private double hours;
+        private int fish;
+
+        void add(int place) {
+            rows.add(layout.row[place]);
+            trips.add(layout.trip[place]);
+            anglers.add(layout.angler[place]);
+            hours += layout.rodHours[place];
+            fish += layout.fish[place];
+        }
+    }
+
+    private Grade grade(double q, int trips, int anglers, HoldUp later) {
+        if (q > falseDiscovery) {
+            return Grade.THIN;
+        }
+        if (anglers < BANKED_ANGLERS) {
+            return Grade.ONE_ANGLER;
+        }
+        boolean borneOut = later.verdict() == HoldUp.Verdict.HELD
+                || (q <= BEYOND_DOUBT_Q && later.verdict() != HoldUp.Verdict.FADED);
+        return q <= BANKED_Q && trips >= BANKED_TRIPS && borneOut ? Grade.BANKED : Grade.BUILDING;
+    }
+}
