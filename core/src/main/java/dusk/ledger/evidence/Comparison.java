@@ -47,7 +47,7 @@ public record Comparison(
     }
 
     /** Rows of the stints in which the question's conditions hold. */
-    static BitSet rows(StintTable table, Question question) {
+    public static BitSet rows(StintTable table, Question question) {
         BitSet rows = new BitSet(table.size());
         rows.set(0, table.size());
         question.where().forEach((factor, levels) -> {

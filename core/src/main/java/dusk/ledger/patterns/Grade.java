@@ -8,7 +8,7 @@ public enum Grade {
     ONE_ANGLER("one angler"),
     /** Sure enough, not yet beyond doubt. */
     BUILDING("building"),
-    /** q at most 0.02, two anglers, six trips, not faded on newer ones. */
+    /** q at most 0.02, two anglers, six trips, and borne out by the newer trips alone. */
     BANKED("banked");
 
     private final String word;

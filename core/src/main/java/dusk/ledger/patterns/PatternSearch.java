@@ -43,11 +43,17 @@ public final class PatternSearch {
     private static final int MOST_ROUNDS = 4;
 
     private static final int SHORT = 2;
+    private static final int PERMILLE = 1000;
+    private static final int SHORT_PART = 25;
+    private static final int LONG_DONE = 900;
 
     private final Layout layout;
     private final Terms terms;
     private final Knowledge knowledge;
     private final Ask ask;
+    /** How far the whole search is, in thousandths; sweeps of long patterns take most of the time. */
+    private int went;
+
     private int candidates;
     private int testedInAll;
     private double spread;
@@ -137,13 +143,17 @@ public final class PatternSearch {
     private List<Sweep.Found> sweep(ExecutorService pool, SearchProgress progress, int fewest, int most) {
         List<Piece> pieces = pieces(fewest, most);
         AtomicInteger done = new AtomicInteger();
+        int from = went;
+        went = fewest > SHORT ? LONG_DONE : Math.min(PERMILLE, went + SHORT_PART);
+        int to = went;
         double[] expected = knowledge.expected().clone();
         ThreadLocal<Sweep> sweeps = ThreadLocal.withInitial(() -> new Sweep(layout, expected, knowledge.dispersion()));
         List<Future<List<Sweep.Found>>> futures = new ArrayList<>();
         for (Piece piece : pieces) {
             futures.add(pool.submit(() -> {
                 List<Sweep.Found> found = run(sweeps.get(), piece);
-                if (!progress.went(done.incrementAndGet(), pieces.size())) {
+                int now = from + (to - from) * done.incrementAndGet() / pieces.size();
+                if (!progress.went(now, PERMILLE)) {
                     throw new SearchStopped();
                 }
                 return found;

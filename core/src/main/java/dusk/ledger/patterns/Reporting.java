@@ -10,7 +10,6 @@ import java.util.Set;
 /** Makes findings of what was kept: figures, hold-up and grade. */
 final class Reporting {
     private static final double BANKED_Q = 0.02;
-    private static final double BEYOND_DOUBT_Q = 0.001;
     private static final int BANKED_TRIPS = 6;
     private static final int BANKED_ANGLERS = 2;
 
@@ -115,8 +114,7 @@ final class Reporting {
         if (anglers < BANKED_ANGLERS) {
             return Grade.ONE_ANGLER;
         }
-        boolean borneOut = later.verdict() == HoldUp.Verdict.HELD
-                || (q <= BEYOND_DOUBT_Q && later.verdict() != HoldUp.Verdict.FADED);
+        boolean borneOut = later.verdict() == HoldUp.Verdict.HELD;
         return q <= BANKED_Q && trips >= BANKED_TRIPS && borneOut ? Grade.BANKED : Grade.BUILDING;
     }
 }

@@ -88,6 +88,20 @@ class RatesTest {
         close("high", shrunk.interval().high(), v.path("high").asDouble(), CLOSED);
     }
 
+    static Stream<JsonNode> discoveries() {
+        return Vectors.of("bh");
+    }
+
+    @ParameterizedTest
+    @MethodSource("discoveries")
+    void theControlOfFalseDiscoveryAgreesWithR(JsonNode v) {
+        double[] q = FalseDiscovery.q(Vectors.numbers(v.path("p")));
+        double[] expected = Vectors.numbers(v.path("q"));
+        for (int i = 0; i < q.length; i++) {
+            close("q", q[i], expected[i], CLOSED);
+        }
+    }
+
     static Stream<JsonNode> trials() {
         return Vectors.of("trial_hours");
     }

@@ -89,10 +89,24 @@ class AccessIT extends RunningApplication {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "/", "/trips", "/trips/new", "/trips/{trip}", "/trips/{trip}/edit", "/trips/{trip}/stints/new",
-                        "/tackle", "/tackle/new",
-                "/tackle/portrait?setup_id=x", "/findings", "/findings/compare", "/club", "/club/export", "/account",
-                        "/demo/planted", "/nowhere"
+                "/",
+                "/trips",
+                "/trips/new",
+                "/trips/{trip}",
+                "/trips/{trip}/edit",
+                "/trips/{trip}/stints/new",
+                "/tackle",
+                "/tackle/new",
+                "/tackle/portrait?setup_id=x",
+                "/findings",
+                "/findings/compare",
+                "/findings/patterns",
+                "/findings/stints",
+                "/club",
+                "/club/export",
+                "/account",
+                "/demo/planted",
+                "/nowhere"
             })
     void signedOutAPersonGetsNothing(String path) throws Exception {
         HttpResponse<String> answer = new Visitor().get(path.replace("{trip}", anyTrip()));
@@ -220,6 +234,8 @@ class AccessIT extends RunningApplication {
             seenByOthers.add(officer.get("/trips/" + trip).body());
         }
         seenByOthers.add(other.get("/findings/compare?factor=structure").body());
+        seenByOthers.add(other.get("/findings/patterns").body());
+        seenByOthers.add(other.get("/findings/stints?where=structure%3Dhump").body());
         byte[] export = officer.bytes("/club/export");
         for (String file : List.of("spots.csv", "stints.csv", "trips.csv", "signs.csv")) {
             seenByOthers.add(csv(export, file));

@@ -155,6 +155,43 @@ class WalkIT extends RunningApplication {
     }
 
     @Test
+    void aPatternsCardOpensToItsEvidenceAndItsStints() {
+        Page page = browser.signedIn(this, "Edda", 1280, 800, true);
+        page.navigate(address("/findings/patterns"));
+        page.waitForSelector("article", new Page.WaitForSelectorOptions().setTimeout(90_000));
+        assertThat(page.locator("h2", new Page.LocatorOptions().setHasText("Works for you"))
+                        .count())
+                .isEqualTo(1);
+        Locator card = page.locator("article").first();
+        assertThat(card.locator("h3").textContent()).startsWith("Dead-stick takes ");
+        assertThat(card.locator("table").first().isVisible()).isFalse();
+        card.locator("summary").click();
+        assertThat(card.locator("table").first().isVisible()).isTrue();
+        assertThat(card.locator("table").first().textContent()).contains("Harl Quist");
+        Browser.assertSound(page, "patterns");
+        card.locator("text=The stints behind it").click();
+        page.waitForSelector("h1:has-text(\"The stints behind it\")");
+        assertThat(page.locator("main").textContent()).contains("presentation: dead-stick; weather: after a front");
+        page.locator("main ol a").first().click();
+        page.waitForSelector("#stints");
+    }
+
+    @Test
+    void twoLevelsAreComparedFairlyInWordsAndFigures() {
+        Page page = browser.signedIn(this, "Edda", 360, 800, false);
+        page.navigate(address("/findings/compare?factor=colour&level=motor+oil"));
+        Locator contrast = page.locator("[aria-labelledby=contrast-title]");
+        assertThat(contrast.locator("h3").textContent())
+                .isEqualTo(
+                        "The plain tally puts motor oil above the others; compared in the same hands, places and conditions nothing sure is left of it.");
+        page.selectOption("#versus", "pearl");
+        page.click("text=Compare the two");
+        assertThat(page.locator("[aria-labelledby=contrast-title] dt").allTextContents())
+                .containsExactly("plain tally", "luck allowed for", "matched", "adjusted");
+        Browser.assertSound(page, "contrast");
+    }
+
+    @Test
     void aDeletedTripIsGoneFromTheComparisonAndComesBackWhole() {
         Page page = browser.signedIn(this, "Runa", 1280, 800, true);
         newTrip(page);

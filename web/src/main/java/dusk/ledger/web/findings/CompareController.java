@@ -2,6 +2,10 @@ package dusk.ledger.web.findings;
 
 import dusk.ledger.columns.StintTable;
 import dusk.ledger.evidence.Comparison;
+import dusk.ledger.evidence.Contrast;
+import dusk.ledger.evidence.LevelFigures;
+import dusk.ledger.evidence.Question;
+import dusk.ledger.evidence.Sides;
 import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.Water;
 import dusk.ledger.vocabulary.Factor;
@@ -14,6 +18,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jooq.impl.DSL;
 import org.springframework.http.HttpStatus;
@@ -39,7 +44,7 @@ class CompareController {
 
     @GetMapping("/findings")
     String findings() {
-        return "redirect:/findings/compare";
+        return "redirect:/findings/patterns";
     }
 
     @GetMapping("/findings/compare")
@@ -49,6 +54,8 @@ class CompareController {
             @RequestParam MultiValueMap<String, String> asked,
             @RequestParam(defaultValue = "") String species,
             @RequestParam(defaultValue = "") String least,
+            @RequestParam(defaultValue = "") String level,
+            @RequestParam(defaultValue = "") String versus,
             Model model,
             HttpServletResponse response) {
         // a map, since a list would be split at the commas a level may hold
@@ -63,9 +70,27 @@ class CompareController {
         if (ask.question() == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         } else {
-            model.addAttribute("answer", CompareView.of(Comparison.of(table, ask.question())));
+            Comparison comparison = Comparison.of(table, ask.question());
+            CompareView view = CompareView.of(comparison);
+            model.addAttribute("answer", view);
+            contrast(table, ask.question(), comparison, view, level, versus)
+                    .ifPresent(c -> model.addAttribute("contrast", c));
         }
         return "findings/compare";
+    }
+
+    /** The level asked for, else the one that stands first, against the other asked for, else the rest. */
+    private static Optional<ContrastView> contrast(
+            StintTable table, Question question, Comparison comparison, CompareView view, String level, String versus) {
+        List<String> recorded =
+                comparison.recorded().stream().map(LevelFigures::level).toList();
+        if (recorded.size() < 2) {
+            return Optional.empty();
+        }
+        String one = recorded.contains(level) ? level : view.rows().get(0).level();
+        String other = recorded.contains(versus) && !versus.equals(one) ? versus : null;
+        Contrast contrast = Contrast.of(table, question, new Sides(one, other), Contrast.Method.USUAL);
+        return Optional.of(ContrastView.of(comparison, contrast));
     }
 
     /** The conditions held, and room for one more up to the most. */

@@ -2,13 +2,16 @@ package dusk.ledger.web.findings;
 
 import dusk.ledger.evidence.Comparison;
 import dusk.ledger.evidence.LevelFigures;
+import dusk.ledger.evidence.Question;
 import dusk.ledger.evidence.ShrunkRate;
 import dusk.ledger.evidence.Verdict;
 import dusk.ledger.units.Figures;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.util.UriUtils;
 
 /**
  * A comparison as the page lays it out.
@@ -35,7 +38,8 @@ record CompareView(Verdict verdict, List<Row> rows, List<Tick> ticks, String swi
             int stints,
             int anglers,
             int fish,
-            @Nullable Bar bar) {}
+            @Nullable Bar bar,
+            String stintsAddress) {}
 
     /** What is drawn of a level. */
     record Bar(String low, String high, String width, String mean, String crude) {}
@@ -48,14 +52,28 @@ record CompareView(Verdict verdict, List<Row> rows, List<Tick> ticks, String swi
                 .max()
                 .orElse(1);
         double scale = most > 0 ? most * 1.06 : 1;
+        String factor = comparison.question().factor().key();
+        String held = held(comparison.question());
         List<Row> rows = new ArrayList<>();
         comparison.recorded().stream()
                 .sorted(Comparator.comparingDouble(CompareView::mean).reversed())
-                .forEach(l -> rows.add(row(l, true, scale)));
+                .forEach(l -> rows.add(row(l, true, scale, factor, held)));
         comparison.levels().stream()
                 .filter(l -> !comparison.recorded().contains(l))
-                .forEach(l -> rows.add(row(l, false, scale)));
+                .forEach(l -> rows.add(row(l, false, scale, factor, held)));
         return new CompareView(Verdict.of(comparison), rows, ticks(scale), Figures.fixed(comparison.swing(), 1));
+    }
+
+    /** The conditions held, as the rest of an address. */
+    private static String held(Question question) {
+        StringBuilder held = new StringBuilder();
+        question.where()
+                .forEach((factor, levels) -> levels.forEach(level -> held.append("&where=")
+                        .append(UriUtils.encode(factor.key() + "=" + level, StandardCharsets.UTF_8))));
+        if (question.species() != null) {
+            held.append("&species=").append(UriUtils.encode(question.species(), StandardCharsets.UTF_8));
+        }
+        return held.toString();
     }
 
     private static double mean(LevelFigures level) {
@@ -66,7 +84,7 @@ record CompareView(Verdict verdict, List<Row> rows, List<Tick> ticks, String swi
         return level.shrunk() == null ? 0 : level.shrunk().interval().high();
     }
 
-    private static Row row(LevelFigures level, boolean recorded, double scale) {
+    private static Row row(LevelFigures level, boolean recorded, double scale, String factor, String held) {
         ShrunkRate shrunk = level.shrunk();
         double crude = level.rate().perRodHour();
         Bar bar = shrunk == null
@@ -91,7 +109,9 @@ record CompareView(Verdict verdict, List<Row> rows, List<Tick> ticks, String swi
                 level.stints(),
                 level.anglers(),
                 level.fish(),
-                bar);
+                bar,
+                "/findings/stints?where=" + UriUtils.encode(factor + "=" + level.level(), StandardCharsets.UTF_8)
+                        + held);
     }
 
     private static String range(double low, double high) {

@@ -1,0 +1,78 @@
+package dusk.ledger.patterns;
+
+import dusk.ledger.units.Figures;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/** A pattern as a sentence a person can say aloud, and how it could be wrong. */
+public final class PatternWords {
+    private static final int FEW_TRIPS = 10;
+    private static final double HALF = 0.5;
+
+    private PatternWords() {}
+
+    /** Such as {@code Dead-stick takes 2.5 times as many fish as the other choices of presentation where weather is after a front.} */
+    public static String sentence(Pattern pattern) {
+        String choice = pattern.tackle().stream().map(PatternWords::named).collect(Collectors.joining(" with "));
+        String of = pattern.tackle().stream().map(t -> t.factor().title()).collect(Collectors.joining(" and "));
+        StringBuilder said = new StringBuilder(capital(choice));
+        said.append(" takes ")
+                .append(Figures.fixed(pattern.ratio(), 2))
+                .append(" times as many fish as the other choices of ");
+        said.append(of);
+        if (!pattern.conditions().isEmpty()) {
+            said.append(" where ")
+                    .append(pattern.conditions().stream()
+                            .map(t -> t.factor().title() + " is " + t.level())
+                            .collect(Collectors.joining(" and ")));
+        }
+        return said.append('.').toString();
+    }
+
+    /** How sure, and from how much fishing. */
+    public static String support(Pattern pattern) {
+        return "Likely between " + Figures.fixed(pattern.interval().low(), 2) + " and "
+                + Figures.fixed(pattern.interval().high(), 2) + " times, from "
+                + Figures.trimmed(pattern.rodHours(), 0) + " rod-hours on " + pattern.trips() + " trips by "
+                + pattern.anglers() + (pattern.anglers() == 1 ? " angler" : " anglers") + ": "
+                + Figures.fixed(pattern.rate(), 2) + " fish a rod-hour against "
+                + Figures.fixed(pattern.versusRate(), 2)
+                + ".";
+    }
+
+    /** The likeliest ways it could be wrong, each a sentence. */
+    public static List<String> doubts(Pattern pattern) {
+        List<String> doubts = new ArrayList<>();
+        if (pattern.anglers() == 1) {
+            doubts.add("One angler did all of it: it may be the angler.");
+        }
+        if (pattern.trips() < FEW_TRIPS) {
+            doubts.add("It comes from only " + pattern.trips() + " trips.");
+        }
+        switch (pattern.later().verdict()) {
+            case HELD -> doubts.add("The newer trips alone bear it out.");
+            case FADED ->
+                doubts.add("The newer trips alone do not show it any more: it may have been luck, or has passed.");
+            case TOO_LITTLE -> doubts.add("The newer trips alone are too few to say whether it still holds.");
+        }
+        if (pattern.against()) {
+            doubts.add(
+                    "It is judged against all other choices together; one very good one among them can make it look worse.");
+        }
+        if (pattern.stints().size() < HALF * Sweep.LEAST_STINTS * FEW_TRIPS) {
+            doubts.add("It rests on " + pattern.stints().size() + " stints.");
+        }
+        return doubts;
+    }
+
+    /** A word speaks for itself; a band wants the name of what was measured. */
+    private static String named(Term term) {
+        return term.factor().order().contains(term.level()) ? term.factor().title() + " " + term.level() : term.level();
+    }
+
+    private static String capital(String word) {
+        return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
+    }
+}

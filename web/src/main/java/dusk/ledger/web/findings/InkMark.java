@@ -1,0 +1,40 @@
+package dusk.ledger.web.findings;
+
+import dusk.ledger.patterns.Grade;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * Marks of evidence, told by shape before colour: open ring thin, half-filled building, filled banked, split one angler; struck through works against you.
+ */
+final class InkMark {
+    private InkMark() {}
+
+    /** A mark and what it means. */
+    record Entry(String svg, String words) {}
+
+    static String svg(Grade grade, boolean against) {
+        StringBuilder svg = new StringBuilder("<svg class=\"mark\" viewBox=\"0 0 32 32\" role=\"img\" aria-label=\"");
+        svg.append(grade.word()).append(against ? ", works against you" : "").append("\">");
+        svg.append("<circle class=\"mark-ring\" cx=\"16\" cy=\"16\" r=\"11\"/>");
+        svg.append(
+                switch (grade) {
+                    case THIN -> "";
+                    case BUILDING -> "<path class=\"mark-fill\" d=\"M5,16 a11,11 0 0 0 22,0Z\"/>";
+                    case BANKED -> "<circle class=\"mark-fill\" cx=\"16\" cy=\"16\" r=\"11\"/>";
+                    case ONE_ANGLER -> "<path class=\"mark-split\" d=\"M16,5 V27\"/>";
+                });
+        svg.append(against ? "<path class=\"mark-strike\" d=\"M3,29 L29,3\"/>" : "");
+        return svg.append("</svg>").toString();
+    }
+
+    /** All marks, for the legend. */
+    static List<Entry> legend() {
+        List<Entry> entries = new ArrayList<>(Arrays.stream(Grade.values())
+                .map(g -> new Entry(svg(g, false), g.word()))
+                .toList());
+        entries.add(new Entry(svg(Grade.BANKED, true), "works against you"));
+        return entries;
+    }
+}

@@ -1,0 +1,147 @@
+package dusk.ledger.web.findings;
+
+import dusk.ledger.columns.StintTable;
+import dusk.ledger.patterns.Pattern;
+import dusk.ledger.patterns.PatternWords;
+import dusk.ledger.patterns.Term;
+import dusk.ledger.units.Figures;
+import dusk.ledger.vocabulary.Factor;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.util.UriUtils;
+
+/**
+ * A pattern as its card lays it out.
+ *
+ * @param stintsAddress where the stints behind it are listed
+ */
+record PatternCard(
+        String mark,
+        String sentence,
+        String support,
+        List<String> doubts,
+        String grade,
+        boolean against,
+        Ratio whole,
+        @Nullable Ratio newer,
+        String newerVerdict,
+        String sure,
+        String stintsAddress,
+        List<Part> anglers,
+        List<Part> trips,
+        List<String> needless) {
+
+    /** A ratio on a scale from a quarter to four times, even in steps of doubling. Shares are of the picture's width. */
+    record Ratio(String words, String low, String high, String at) {
+        private static final double WIDEST = Math.log(6);
+
+        static Ratio of(double ratio, double low, double high) {
+            String words =
+                    Figures.fixed(ratio, 2) + " (" + Figures.fixed(low, 2) + " to " + Figures.fixed(high, 2) + ")";
+            return new Ratio(words, share(low), share(high), share(ratio));
+        }
+
+        private static String share(double ratio) {
+            double log = Math.max(-WIDEST, Math.min(WIDEST, Math.log(ratio)));
+            return Figures.fixed(50 + 50 * log / WIDEST, 2) + "%";
+        }
+    }
+
+    /** What one angler or one trip brought to it, with the choice and without. */
+    record Part(String name, String with, String without) {}
+
+    /** Trips shown on a card: those that brought most. */
+    private static final int TRIPS_SHOWN = 8;
+
+    /**
+     * @param anglerNames by id
+     * @param tripNames by id
+     */
+    static PatternCard of(
+            StintTable table,
+            int[] fish,
+            Pattern pattern,
+            Map<String, String> anglerNames,
+            Map<String, String> tripNames) {
+        Ratio newer = pattern.later().ratio() == null || pattern.later().interval() == null
+                ? null
+                : Ratio.of(
+                        pattern.later().ratio(),
+                        pattern.later().interval().low(),
+                        pattern.later().interval().high());
+        return new PatternCard(
+                InkMark.svg(pattern.grade(), pattern.against()),
+                PatternWords.sentence(pattern),
+                PatternWords.support(pattern),
+                PatternWords.doubts(pattern),
+                pattern.grade().word(),
+                pattern.against(),
+                Ratio.of(
+                        pattern.ratio(),
+                        pattern.interval().low(),
+                        pattern.interval().high()),
+                newer,
+                pattern.later().verdict().word(),
+                sure(pattern.q()),
+                address(pattern),
+                parts(table, fish, pattern, Factor.ANGLER, anglerNames, Integer.MAX_VALUE),
+                parts(table, fish, pattern, Factor.TRIP, tripNames, TRIPS_SHOWN),
+                pattern.dropped().stream()
+                        .map(terms -> terms.stream().map(Term::toString).collect(Collectors.joining(", ")))
+                        .toList());
+    }
+
+    private static String sure(double q) {
+        return q < 0.001
+                ? "Of findings this sure fewer than 1 in 1000 would be chance."
+                : "Of findings this sure about " + Figures.trimmed(100 * q, 1) + " in 100 would be chance.";
+    }
+
+    private static String address(Pattern pattern) {
+        return "/findings/stints?"
+                + Stream.concat(pattern.tackle().stream(), pattern.conditions().stream())
+                        .map(t ->
+                                "where=" + UriUtils.encode(t.factor().key() + "=" + t.level(), StandardCharsets.UTF_8))
+                        .collect(Collectors.joining("&"));
+    }
+
+    /** Fish and hours by angler or trip, those with most fish with the choice first; only where both sides were fished. */
+    private static List<Part> parts(
+            StintTable table, int[] fish, Pattern pattern, Factor by, Map<String, String> names, int most) {
+        Map<Integer, double[]> sums = new TreeMap<>();
+        add(table, fish, pattern.stints(), by, sums, 0);
+        add(table, fish, pattern.others(), by, sums, 2);
+        List<Map.Entry<Integer, double[]>> both = new ArrayList<>(sums.entrySet());
+        both.removeIf(e -> e.getValue()[1] == 0 || e.getValue()[3] == 0);
+        both.sort(Comparator.comparingDouble((Map.Entry<Integer, double[]> e) -> e.getValue()[0])
+                .reversed());
+        return both.stream()
+                .limit(most)
+                .map(e -> {
+                    String id = table.codes(by).levels().get(e.getKey());
+                    double[] s = e.getValue();
+                    return new Part(names.getOrDefault(id, id), told(s[0], s[1]), told(s[2], s[3]));
+                })
+                .toList();
+    }
+
+    private static void add(
+            StintTable table, int[] fish, List<Integer> rows, Factor by, Map<Integer, double[]> sums, int at) {
+        for (int row : rows) {
+            double[] sum = sums.computeIfAbsent(table.codes(by).at(row), k -> new double[4]);
+            sum[at] += fish[row];
+            sum[at + 1] += table.rodHours(row);
+        }
+    }
+
+    private static String told(double fish, double hours) {
+        return Figures.trimmed(fish, 0) + " in " + Figures.fixed(hours, 1) + " h";
+    }
+}

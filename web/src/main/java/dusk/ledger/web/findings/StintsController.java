@@ -1,0 +1,83 @@
+package dusk.ledger.web.findings;
+
+import dusk.ledger.columns.StintTable;
+import dusk.ledger.evidence.Comparison;
+import dusk.ledger.evidence.Question;
+import dusk.ledger.journal.Stint;
+import dusk.ledger.units.Figures;
+import dusk.ledger.vocabulary.Factor;
+import dusk.ledger.web.security.Person;
+import dusk.ledger.web.store.ClubTables;
+import dusk.ledger.web.store.Viewer;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The stints behind a figure. */
+@Controller
+class StintsController {
+    private static final int SHOWN = 300;
+
+    private final ClubTables tables;
+    private final ClubNames names;
+
+    StintsController(ClubTables tables, ClubNames names) {
+        this.tables = tables;
+        this.names = names;
+    }
+
+    /** A stint in the list. */
+    record Line(String address, String trip, String angler, String rodHours, int fish) {}
+
+    @GetMapping("/findings/stints")
+    String stints(
+            Person person,
+            @RequestParam MultiValueMap<String, String> asked,
+            @RequestParam(defaultValue = "") String species,
+            @RequestParam(defaultValue = "") String least,
+            Model model) {
+        Viewer viewer = person.viewer();
+        StintTable table = tables.of(viewer);
+        CompareAsk ask = CompareAsk.of(
+                Factor.COLOUR.key(), asked.getOrDefault("where", List.of()), species, least, table, person.units());
+        Question question = ask.question();
+        List<Line> lines = question == null ? List.of() : lines(viewer, table, question);
+        model.addAttribute(
+                "conditions",
+                ask.where().stream()
+                        .map(w -> w.replace('_', ' ').replace("=", ": "))
+                        .toList());
+        model.addAttribute("errors", ask.errors().values());
+        model.addAttribute("lines", lines.stream().limit(SHOWN).toList());
+        model.addAttribute("count", lines.size());
+        model.addAttribute("fish", lines.stream().mapToInt(Line::fish).sum());
+        return "findings/stints";
+    }
+
+    private List<Line> lines(Viewer viewer, StintTable table, Question question) {
+        int[] fish = table.fish(question.species(), question.least());
+        Map<String, String> anglers = names.anglers(viewer);
+        Map<String, String> trips = names.trips(viewer);
+        List<Integer> rows = new ArrayList<>(
+                Comparison.rows(table, question).stream().boxed().toList());
+        rows.sort(Comparator.comparing((Integer row) -> table.stint(row).startedAt())
+                .reversed());
+        return rows.stream()
+                .map(row -> {
+                    Stint stint = table.stint(row);
+                    return new Line(
+                            "/trips/" + stint.tripId(),
+                            trips.getOrDefault(stint.tripId(), stint.tripId()),
+                            anglers.getOrDefault(stint.anglerId(), stint.anglerId()),
+                            Figures.fixed(stint.rodHours(), 2),
+                            fish[row]);
+                })
+                .toList();
+    }
+}
