@@ -38,6 +38,7 @@ final class PatternsCommand implements Callable<Integer> {
     @Option(
             names = "--seed",
             description = "taken for the format's sake: the search draws nothing, its answer is always the same")
+    @SuppressWarnings("UnusedVariable")
     private long seed = 1;
 
     @Option(names = "--threads", description = "threads to search with; the answer does not depend on it")

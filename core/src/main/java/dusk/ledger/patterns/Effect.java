@@ -18,7 +18,7 @@ record Effect(double ratio, double logError, int clusters, double information, I
     static final double LEAST_INFORMATION = 10;
 
     /** Weight of the variance that the whole club's dispersion lets expect, in degrees of freedom, against the pattern's own clusters. */
-    static final double PRIOR_DF = 5;
+    static final double PRIOR_DF = 10;
 
     double log() {
         return Math.log(ratio);
