@@ -11,7 +11,8 @@ import picocli.CommandLine.Parameters;
 
 @Command(
         name = "export",
-        description = "Writes a club's records as a ledger package; places kept private stay out of it")
+        description =
+                "Writes a club's records as a ledger package; the name and position of places kept private stay out of it")
 final class ExportCommand implements Callable<Integer> {
     @Parameters(index = "0", paramLabel = "PACKAGE", description = "a folder to make, or a file ending in .zip")
     @SuppressWarnings("NullAway.Init") // set by picocli
