@@ -9,24 +9,46 @@ import org.apache.commons.statistics.distribution.TDistribution;
  * @param ratio Mantel-Haenszel ratio of fish to expected fish
  * @param logError standard error of its log: of the variance by cluster and the one that the club's dispersion lets expect (Greenland and Robins' times
  *     the dispersion), weighted by their degrees of freedom, as moderated t statistics have it (Smyth, Stat. Appl. Genet. Mol. Biol. 3, 2004)
+ * @param df as many degrees of freedom as both variances have
  * @param clusters T, clusters with fish where both were fished
- * @param interval 95 %, on Student's t
- * @param p two-sided, t = log ratio / logError on as many degrees of freedom as both variances have
+ * @param information sum of M N1 N0/N^2
  */
-record Effect(double ratio, double logError, int clusters, double information, Interval interval, double p) {
+record Effect(double ratio, double logError, double df, int clusters, double information) {
     static final int LEAST_CLUSTERS = 6;
     static final double LEAST_INFORMATION = 10;
 
     /** Weight of the variance that the whole club's dispersion lets expect, in degrees of freedom, against the pattern's own clusters. */
     static final double PRIOR_DF = 10;
 
+    private static final double UPPER = 0.975;
+
     double log() {
         return Math.log(ratio);
+    }
+
+    double variance() {
+        return logError * logError;
     }
 
     /** Whether it does better than the rest. */
     boolean better() {
         return ratio > 1;
+    }
+
+    /** log ratio / logError, to be read on Student's t. */
+    double t() {
+        return log() / logError;
+    }
+
+    /** Two-sided. */
+    double p() {
+        return 2 * TDistribution.of(df).survivalProbability(Math.abs(t()));
+    }
+
+    /** 95 %. */
+    Interval interval() {
+        double reach = TDistribution.of(df).inverseCumulativeProbability(UPPER) * logError;
+        return new Interval(Math.exp(log() - reach), Math.exp(log() + reach));
     }
 
     /** Sums over blocks, and over clusters of them, from which an effect follows. */
@@ -35,22 +57,38 @@ record Effect(double ratio, double logError, int clusters, double information, I
         double forB;
         double information;
         int clusters;
-        double squaresA;
-        double products;
-        double squaresB;
+        private double squaresA;
+        private double products;
+        private double squaresB;
 
         /** Sum of squares of the clusters' information: how evenly it is spread. */
-        double squaresInformation;
+        private double squaresInformation;
 
         private double ofClusterA;
         private double ofClusterB;
         private double ofClusterInformation;
-        private boolean fishInCluster;
 
         /** The cluster that weighs most. */
         private double topA;
 
         private double topB;
+
+        /** Makes it ready for another use. */
+        void clear() {
+            forA = 0;
+            forB = 0;
+            information = 0;
+            clusters = 0;
+            squaresA = 0;
+            products = 0;
+            squaresB = 0;
+            squaresInformation = 0;
+            ofClusterA = 0;
+            ofClusterB = 0;
+            ofClusterInformation = 0;
+            topA = 0;
+            topB = 0;
+        }
 
         /** Adds a block with both sides to the open cluster. */
         void block(double x, double n1, double z, double n0) {
@@ -58,21 +96,17 @@ record Effect(double ratio, double logError, int clusters, double information, I
             if (!(fish > 0)) {
                 return;
             }
-            double n = n1 + n0;
-            double a = x * n0 / n;
-            double b = z * n1 / n;
-            forA += a;
-            forB += b;
-            double told = fish * n1 * n0 / (n * n);
-            information += told;
-            ofClusterInformation += told;
-            ofClusterA += a;
-            ofClusterB += b;
-            fishInCluster = true;
+            double share = n1 / (n1 + n0);
+            ofClusterA += x * (1 - share);
+            ofClusterB += z * share;
+            ofClusterInformation += fish * share * (1 - share);
         }
 
         void closeCluster() {
-            if (fishInCluster) {
+            if (ofClusterInformation > 0) {
+                forA += ofClusterA;
+                forB += ofClusterB;
+                information += ofClusterInformation;
                 clusters++;
                 squaresA += ofClusterA * ofClusterA;
                 products += ofClusterA * ofClusterB;
@@ -85,7 +119,6 @@ record Effect(double ratio, double logError, int clusters, double information, I
                 ofClusterA = 0;
                 ofClusterB = 0;
                 ofClusterInformation = 0;
-                fishInCluster = false;
             }
         }
 
@@ -124,13 +157,7 @@ record Effect(double ratio, double logError, int clusters, double information, I
             double own = Math.max(1, effectiveClusters() - 1);
             double df = PRIOR_DF + own;
             double variance = (PRIOR_DF * expectedVariance + own * clusteredVariance(ratio)) / df;
-            double error = Math.sqrt(variance);
-            TDistribution t = TDistribution.of(df);
-            double reach = t.inverseCumulativeProbability(0.975) * error;
-            double log = Math.log(ratio);
-            double p = 2 * t.survivalProbability(Math.abs(log) / error);
-            return new Effect(
-                    ratio, error, clusters, information, new Interval(Math.exp(log - reach), Math.exp(log + reach)), p);
+            return new Effect(ratio, Math.sqrt(variance), df, clusters, information);
         }
     }
 }

@@ -15,40 +15,42 @@ final class ExpectedFish {
     private static final double SETTLED = 1e-6;
     private static final int MOST_SWEEPS = 200;
 
-    private ExpectedFish() {}
+    private final Layout layout;
+    private final int[][] codes = new int[BY.size()][];
+    private final double[][] g = new double[BY.size()][];
+    private final double[] own;
 
-    /**
-     * m by place in the layout, the part of tackle left out.
-     *
-     * @param tackle by place, what is known of the tackle in use: 1 where nothing is
-     */
-    static double[] of(Layout layout, double[] tackle) {
-        int n = layout.size;
-        double[][] g = new double[BY.size()][];
-        int[][] codes = new int[BY.size()][];
+    ExpectedFish(Layout layout) {
+        this.layout = layout;
         for (int f = 0; f < g.length; f++) {
             codes[f] = layout.codes(BY.get(f));
             g[f] = new double[layout.levels(BY.get(f)).size()];
             Arrays.fill(g[f], 1);
         }
-        int blocks = n == 0 ? 0 : layout.block[n - 1] + 1;
-        double[] own = new double[blocks];
-        Arrays.fill(own, 1);
-        double[] m = expected(layout, tackle, g, codes);
+        own = new double[layout.blocks()];
+    }
+
+    /**
+     * m by place in the layout, the part of tackle left out. What an earlier fit found is where the next one starts.
+     *
+     * @param tackle by place, what is known of the tackle in use: 1 where nothing is
+     */
+    double[] fit(double[] tackle) {
+        double[] m = expected(tackle);
         for (int sweep = 0; sweep < MOST_SWEEPS; sweep++) {
             double moved = blocks(layout, m, own);
             for (int f = 0; f < g.length; f++) {
-                moved = Math.max(moved, factor(layout, m, own, codes[f], g[f]));
-                m = expected(layout, tackle, g, codes);
+                moved = Math.max(moved, factor(m, f));
             }
             if (moved < SETTLED) {
                 break;
             }
         }
-        for (int i = 0; i < n; i++) {
-            m[i] /= tackle[i];
+        double[] without = expected(tackle);
+        for (int i = 0; i < without.length; i++) {
+            without[i] /= tackle[i];
         }
-        return m;
+        return without;
     }
 
     /**
@@ -57,10 +59,9 @@ final class ExpectedFish {
      */
     static double dispersion(Layout layout, double[] m) {
         int n = layout.size;
-        int blocks = n == 0 ? 0 : layout.block[n - 1] + 1;
-        double[] own = new double[blocks];
+        double[] own = new double[layout.blocks()];
         blocks(layout, m, own);
-        int[] stints = new int[blocks];
+        int[] stints = new int[own.length];
         for (int i = 0; i < n; i++) {
             stints[layout.block[i]]++;
         }
@@ -76,13 +77,11 @@ final class ExpectedFish {
         return df > 0 ? Math.max(1, chiSquare / df) : 1;
     }
 
-    private static double[] expected(Layout layout, double[] tackle, double[][] g, int[][] codes) {
+    private double[] expected(double[] tackle) {
         double[] m = layout.rodHours.clone();
         for (int i = 0; i < m.length; i++) {
             m[i] *= tackle[i];
-        }
-        for (int f = 0; f < g.length; f++) {
-            for (int i = 0; i < m.length; i++) {
+            for (int f = 0; f < g.length; f++) {
                 m[i] *= g[f][codes[f][i]];
             }
         }
@@ -105,18 +104,26 @@ final class ExpectedFish {
         return moved;
     }
 
-    private static double factor(Layout layout, double[] m, double[] own, int[] codes, double[] g) {
-        double[] fish = new double[g.length];
-        double[] expected = new double[g.length];
+    /** Fits one factor's multipliers and brings m up to them. */
+    private double factor(double[] m, int f) {
+        double[] multipliers = g[f];
+        int[] code = codes[f];
+        double[] fish = new double[multipliers.length];
+        double[] expected = new double[multipliers.length];
         for (int i = 0; i < m.length; i++) {
-            fish[codes[i]] += layout.fish[i];
-            expected[codes[i]] += m[i] / g[codes[i]] * own[layout.block[i]];
+            fish[code[i]] += layout.fish[i];
+            expected[code[i]] += m[i] * own[layout.block[i]];
         }
         double moved = 0;
-        for (int level = 0; level < g.length; level++) {
-            double next = (fish[level] + PULL) / (expected[level] + PULL);
-            moved = Math.max(moved, Math.abs(next - g[level]));
-            g[level] = next;
+        double[] change = new double[multipliers.length];
+        for (int level = 0; level < multipliers.length; level++) {
+            double next = (fish[level] + PULL) / (expected[level] / multipliers[level] + PULL);
+            moved = Math.max(moved, Math.abs(next - multipliers[level]));
+            change[level] = next / multipliers[level];
+            multipliers[level] = next;
+        }
+        for (int i = 0; i < m.length; i++) {
+            m[i] *= change[code[i]];
         }
         return moved;
     }

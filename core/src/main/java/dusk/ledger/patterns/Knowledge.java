@@ -12,6 +12,7 @@ final class Knowledge {
     private static final int BACKFITS = 3;
 
     private final Layout layout;
+    private final ExpectedFish expectedFish;
     private final List<Kept> kept = new ArrayList<>();
     private final List<Double> granted = new ArrayList<>();
     private double[] base;
@@ -20,15 +21,12 @@ final class Knowledge {
 
     Knowledge(Layout layout) {
         this.layout = layout;
-        base = ExpectedFish.of(layout, ones());
-        expected = base.clone();
-        dispersion = ExpectedFish.dispersion(layout, expected);
-    }
-
-    private double[] ones() {
+        expectedFish = new ExpectedFish(layout);
         double[] ones = new double[layout.size];
         Arrays.fill(ones, 1);
-        return ones;
+        base = expectedFish.fit(ones);
+        expected = base.clone();
+        dispersion = ExpectedFish.dispersion(layout, expected);
     }
 
     /**
@@ -38,8 +36,7 @@ final class Knowledge {
      * @param q then
      * @param needless longer patterns that it stands for
      */
-    @SuppressWarnings("ArrayRecordComponent") // made once, never compared
-    record Kept(int[] numbers, Placed placed, Effect effect, double q, List<List<Term>> needless) {}
+    record Kept(Combination combination, Effect effect, double q, List<List<Term>> needless) {}
 
     /** Fish to expect of each place. */
     double[] expected() {
@@ -58,7 +55,7 @@ final class Knowledge {
     void keep(Kept finding, Matching matching) {
         kept.add(finding);
         granted.add(finding.effect().ratio());
-        grant(finding, finding.effect().ratio());
+        grant(expected, finding, finding.effect().ratio());
         for (int round = 0; round < BACKFITS && kept.size() > 1; round++) {
             for (int i = 0; i < kept.size(); i++) {
                 regrant(i, matching);
@@ -69,18 +66,18 @@ final class Knowledge {
     /** Takes a finding's ratio anew, the others granted. */
     private void regrant(int i, Matching matching) {
         Kept one = kept.get(i);
-        grant(one, 1 / granted.get(i));
-        Effect effect = matching.effect(one.placed().places(), one.placed().chosen(), expected);
-        double ratio = effect == null ? granted.get(i) : effect.ratio();
-        grant(one, ratio);
+        double before = granted.get(i);
+        grant(expected, one, 1 / before);
+        Effect effect = matching.effect(one.combination(), expected);
+        double ratio = effect == null ? before : effect.ratio();
+        grant(expected, one, ratio);
         granted.set(i, ratio);
     }
 
-    private void grant(Kept one, double ratio) {
-        int[] places = one.placed().places();
-        for (int i = 0; i < places.length; i++) {
-            if (one.placed().chosen()[i]) {
-                expected[places[i]] *= ratio;
+    private void grant(double[] fish, Kept one, double ratio) {
+        for (int i = 0; i < fish.length; i++) {
+            if (one.combination().at(i) == Combination.Side.CHOSEN) {
+                fish[i] *= ratio;
             }
         }
     }
@@ -91,32 +88,17 @@ final class Knowledge {
         for (int i = 0; i < tackle.length; i++) {
             tackle[i] = expected[i] / base[i];
         }
-        base = ExpectedFish.of(layout, tackle);
+        base = expectedFish.fit(tackle);
         for (int i = 0; i < tackle.length; i++) {
             expected[i] = base[i] * tackle[i];
         }
         dispersion = ExpectedFish.dispersion(layout, expected);
     }
 
-    /** A finding's effect with all the others granted. */
-    Effect besideOthers(int i, Matching matching) {
-        Kept one = kept.get(i);
-        grant(one, 1 / granted.get(i));
-        Effect effect = matching.effect(one.placed().places(), one.placed().chosen(), expected);
-        grant(one, granted.get(i));
-        return effect == null ? one.effect() : effect;
-    }
-
     /** Fish to expect of each place with all findings but one granted. */
     double[] without(int i) {
         double[] rest = expected.clone();
-        Kept one = kept.get(i);
-        int[] places = one.placed().places();
-        for (int k = 0; k < places.length; k++) {
-            if (one.placed().chosen()[k]) {
-                rest[places[k]] /= granted.get(i);
-            }
-        }
+        grant(rest, kept.get(i), 1 / granted.get(i));
         return rest;
     }
 }

@@ -14,8 +14,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * A table's stints in an order that puts a trip together and within it an angler, so that blocks and trips are runs of rows and sums over them need
- * no lookup. Trips come in the order of time. All arrays are by place in this order.
+ * A table's stints in the order of time that puts a trip together and within it an angler, so that blocks and trips are runs of rows and sums over them
+ * need no lookup. All arrays are by place in this order.
  */
 final class Layout {
     final int size;
@@ -29,7 +29,7 @@ final class Layout {
     /** Trip x angler: a run. */
     final int[] block;
 
-    /** Angler x water x calendar month: where a block that saw one side only falls back to. */
+    /** Angler x water x calendar month of the block's start: where a block that saw one side only falls back to. */
     final int[] season;
 
     final int seasons;
@@ -76,13 +76,37 @@ final class Layout {
             boolean sameTrip = i > 0 && tripCodes.at(row[i - 1]) == tripCodes.at(at);
             trip[i] = i == 0 ? 0 : trip[i - 1] + (sameTrip ? 0 : 1);
             block[i] = i == 0 ? 0 : block[i - 1] + (sameTrip && angler[i - 1] == angler[i] ? 0 : 1);
-            YearMonth month = YearMonth.from(stint.startedAt().atZone(ZoneOffset.UTC));
-            season[i] = seasonOf.computeIfAbsent(List.of(angler[i], waters.at(at), month), s -> seasonOf.size());
+            if (i > 0 && block[i] == block[i - 1]) {
+                season[i] = season[i - 1];
+            } else {
+                YearMonth month = YearMonth.from(stint.startedAt().atZone(ZoneOffset.UTC));
+                season[i] = seasonOf.computeIfAbsent(List.of(angler[i], waters.at(at), month), s -> seasonOf.size());
+            }
             rodHours[i] = table.rodHours(at);
             fish[i] = fishByRow[at];
         }
         trips = size == 0 ? 0 : trip[size - 1] + 1;
         seasons = seasonOf.size();
+    }
+
+    /** How many blocks of trip and angler. */
+    int blocks() {
+        return size == 0 ? 0 : block[size - 1] + 1;
+    }
+
+    /** First place of a trip; the size for the one after the last. */
+    int firstOf(int wanted) {
+        int low = 0;
+        int high = size;
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (trip[middle] < wanted) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
     }
 
     /** Code of each stint's level of a factor; 0 is not recorded. */

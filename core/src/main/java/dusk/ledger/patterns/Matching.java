@@ -1,15 +1,15 @@
 package dusk.ledger.patterns;
 
-import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The effect of one pattern, reckoned directly: blocks trip x angler; stints whose block holds one side only fall back to blocks
+ * The effect of one combination, reckoned directly: blocks trip x angler; stints whose block holds one side only fall back to blocks
  * angler x water x calendar month. The cluster of a first block is its trip, of a fallback block itself.
  */
 final class Matching {
-    private final Layout layout;
+    private static final int WIDTH = 4;
 
+    private final Layout layout;
     private final double dispersion;
 
     Matching(Layout layout, double dispersion) {
@@ -17,52 +17,78 @@ final class Matching {
         this.dispersion = dispersion;
     }
 
+    /** Hears of the blocks that carry an effect. */
+    interface Blocks {
+        Blocks NONE = (place, fallback, x, n1, z, n0) -> {};
+
+        /**
+         * A block with both sides.
+         *
+         * @param place one of its stints
+         * @param fallback whether it is one of angler, water and month
+         * @param x fish of the choice in n1 expected
+         * @param z fish of the others in n0 expected
+         */
+        void block(int place, boolean fallback, double x, double n1, double z, double n0);
+    }
+
+    /** Sums over all places. */
+    Effect.Sums sums(Combination combination, double[] expected) {
+        return sums(combination, expected, 0, layout.trips, Blocks.NONE);
+    }
+
     /**
-     * Sums over the places where a pattern's conditions hold.
+     * Sums over the places of some trips.
      *
-     * @param places in rising order
-     * @param chosen by index of {@code places}: whether the choice was made, against another recorded one
      * @param expected by place
+     * @param fromTrip the first trip of them
+     * @param toTrip the first one after them
      */
-    Effect.Sums sums(int[] places, boolean[] chosen, double[] expected) {
+    Effect.Sums sums(Combination combination, double[] expected, int fromTrip, int toTrip, Blocks hears) {
         Effect.Sums sums = new Effect.Sums();
-        double[] fallback = new double[0];
-        for (int from = 0; from < places.length; ) {
-            int block = layout.block[places[from]];
+        double[] fallback = new double[WIDTH * layout.seasons];
+        int[] seasonPlace = new int[layout.seasons];
+        int from = layout.firstOf(fromTrip);
+        int end = layout.firstOf(toTrip);
+        while (from < end) {
+            int block = layout.block[from];
             double x = 0;
             double n1 = 0;
             double z = 0;
             double n0 = 0;
             int to = from;
-            for (; to < places.length && layout.block[places[to]] == block; to++) {
-                int place = places[to];
-                if (chosen[to]) {
-                    x += layout.fish[place];
-                    n1 += expected[place];
-                } else {
-                    z += layout.fish[place];
-                    n0 += expected[place];
+            for (; to < end && layout.block[to] == block; to++) {
+                Combination.Side side = combination.at(to);
+                if (side == Combination.Side.CHOSEN) {
+                    x += layout.fish[to];
+                    n1 += expected[to];
+                } else if (side == Combination.Side.OTHER) {
+                    z += layout.fish[to];
+                    n0 += expected[to];
                 }
             }
             if (n1 > 0 && n0 > 0) {
                 sums.block(x, n1, z, n0);
-            } else {
-                fallback = fallback.length == 0 ? new double[4 * layout.seasons] : fallback;
-                int season = 4 * layout.season[places[from]];
-                fallback[season] += x;
-                fallback[season + 1] += n1;
-                fallback[season + 2] += z;
-                fallback[season + 3] += n0;
+                hears.block(from, false, x, n1, z, n0);
+            } else if (n1 > 0 || n0 > 0) {
+                int season = layout.season[from];
+                seasonPlace[season] = from;
+                fallback[WIDTH * season] += x;
+                fallback[WIDTH * season + 1] += n1;
+                fallback[WIDTH * season + 2] += z;
+                fallback[WIDTH * season + 3] += n0;
             }
-            if (to == places.length || layout.trip[places[to]] != layout.trip[places[from]]) {
+            if (to == end || layout.trip[to] != layout.trip[from]) {
                 sums.closeCluster();
             }
             from = to;
         }
-        for (int s = 0; s < fallback.length; s += 4) {
-            if (fallback[s + 1] > 0 && fallback[s + 3] > 0) {
-                sums.block(fallback[s], fallback[s + 1], fallback[s + 2], fallback[s + 3]);
+        for (int s = 0; s < layout.seasons; s++) {
+            int at = WIDTH * s;
+            if (fallback[at + 1] > 0 && fallback[at + 3] > 0) {
+                sums.block(fallback[at], fallback[at + 1], fallback[at + 2], fallback[at + 3]);
                 sums.closeCluster();
+                hears.block(seasonPlace[s], true, fallback[at], fallback[at + 1], fallback[at + 2], fallback[at + 3]);
             }
         }
         return sums;
@@ -70,22 +96,14 @@ final class Matching {
 
     /** The effect; null where nothing can be said. */
     @Nullable
-    Effect effect(int[] places, boolean[] chosen, double[] expected) {
-        Effect.Sums sums = sums(places, chosen, expected);
-        return sums.clusters >= 2 && sums.forA > 0 && sums.forB > 0 ? sums.effect(dispersion) : null;
+    Effect effect(Combination combination, double[] expected) {
+        return effect(combination, expected, 0, layout.trips);
     }
 
     /** The same over the places of some trips only. */
     @Nullable
-    Effect effect(int[] places, boolean[] chosen, double[] expected, int fromTrip, int toTrip) {
-        int from = 0;
-        while (from < places.length && layout.trip[places[from]] < fromTrip) {
-            from++;
-        }
-        int to = from;
-        while (to < places.length && layout.trip[places[to]] < toTrip) {
-            to++;
-        }
-        return effect(Arrays.copyOfRange(places, from, to), Arrays.copyOfRange(chosen, from, to), expected);
+    Effect effect(Combination combination, double[] expected, int fromTrip, int toTrip) {
+        Effect.Sums sums = sums(combination, expected, fromTrip, toTrip, Blocks.NONE);
+        return sums.clusters >= 2 && sums.forA > 0 && sums.forB > 0 ? sums.effect(dispersion) : null;
     }
 }

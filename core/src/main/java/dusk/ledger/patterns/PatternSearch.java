@@ -3,12 +3,8 @@ package dusk.ledger.patterns;
 import dusk.ledger.columns.StintTable;
 import dusk.ledger.units.Length;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
+import java.util.concurrent.Callable;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.jspecify.annotations.Nullable;
 
@@ -51,15 +47,20 @@ public final class PatternSearch {
     private final Terms terms;
     private final Knowledge knowledge;
     private final Ask ask;
+    private final Workers workers;
+    private final SearchProgress progress;
+
     /** How far the whole search is, in thousandths; sweeps of long patterns take most of the time. */
     private int went;
 
     private int candidates;
-    private int testedInAll;
+    private int tested;
     private double spread;
 
-    private PatternSearch(StintTable table, Ask ask) {
+    private PatternSearch(StintTable table, Ask ask, Workers workers, SearchProgress progress) {
         this.ask = ask;
+        this.workers = workers;
+        this.progress = progress;
         layout = new Layout(table, table.fish(ask.species(), ask.least()));
         terms = new Terms(layout);
         knowledge = new Knowledge(layout);
@@ -71,117 +72,94 @@ public final class PatternSearch {
      * @throws SearchStopped where the progress says so
      */
     public static Findings run(StintTable table, Ask ask, int threads, SearchProgress progress) {
-        PatternSearch search = new PatternSearch(table, ask);
-        ExecutorService pool = Executors.newFixedThreadPool(threads);
-        try {
-            search.search(pool, progress);
-        } finally {
-            pool.shutdownNow();
+        try (Workers workers = new Workers(threads)) {
+            PatternSearch search = new PatternSearch(table, ask, workers, progress);
+            search.search();
+            List<Pattern> patterns = new Reporting(
+                            search.layout, search.terms, search.knowledge, search.spread, ask.falseDiscovery())
+                    .patterns();
+            return new Findings(search.candidates, search.tested, patterns);
         }
-        List<Pattern> patterns = new Reporting(
-                        search.layout, search.terms, search.knowledge, search.spread, ask.falseDiscovery())
-                .patterns();
-        return new Findings(search.candidates, search.testedInAll, patterns);
+    }
+
+    /** Information on a pattern's ratio, sum of M N1 N0/N^2 over its blocks; 0 where one of its terms does not occur. */
+    public static double information(StintTable table, Ask ask, List<Term> pattern) {
+        Layout layout = new Layout(table, table.fish(ask.species(), ask.least()));
+        Terms terms = new Terms(layout);
+        int[] numbers = pattern.stream().mapToInt(terms.all::indexOf).sorted().toArray();
+        if (numbers.length == 0 || numbers[0] < 0) {
+            return 0;
+        }
+        Knowledge nothing = new Knowledge(layout);
+        return new Matching(layout, nothing.dispersion())
+                .sums(new Combination(terms, numbers), nothing.expected())
+                .information;
     }
 
     /** Short patterns first, until they have no more to say; then the long ones, with the short ones granted; then the short ones once more. */
-    private void search(ExecutorService pool, SearchProgress progress) {
+    private void search() {
         int shortest = Math.min(SHORT, ask.maxTerms());
-        shortRounds(pool, progress, shortest, MOST_ROUNDS);
-        if (ask.maxTerms() > SHORT) {
-            if (round(pool, progress, SHORT + 1, ask.maxTerms(), true) > 0) {
-                shortRounds(pool, progress, shortest, MOST_ROUNDS);
+        shortRounds(shortest);
+        if (ask.maxTerms() > SHORT && round(SHORT + 1, ask.maxTerms(), true) > 0) {
+            shortRounds(shortest);
+        }
+    }
+
+    private void shortRounds(int most) {
+        for (int i = 0; i < MOST_ROUNDS; i++) {
+            if (round(1, most, candidates == 0) == 0) {
+                return;
             }
         }
     }
 
-    private int shortRounds(ExecutorService pool, SearchProgress progress, int most, int rounds) {
-        int found = 0;
-        for (int i = 0; i < rounds; i++) {
-            int more = round(pool, progress, 1, most, candidates == 0);
-            found += more;
-            if (more == 0) {
-                break;
-            }
-        }
-        return found;
-    }
-
-    private int round(ExecutorService pool, SearchProgress progress, int fewest, int most, boolean first) {
-        List<Sweep.Found> swept = sweep(pool, progress, fewest, most);
-        List<Tested> tested = swept.stream().flatMap(f -> f.tested().stream()).toList();
+    private int round(int fewest, int most, boolean first) {
+        Swept swept = sweep(fewest, most);
         if (first) {
-            candidates += swept.stream().mapToInt(Sweep.Found::supported).sum();
-            testedInAll += tested.size();
-            spread = Math.max(spread, Reporting.spread(tested));
+            candidates += swept.supported();
+            tested += swept.tested();
+            spread = Math.max(spread, swept.spread());
         }
-        int kept = new Winnowing(layout, terms, knowledge, tested, ask.falseDiscovery()).keep();
+        int kept = new Winnowing(layout, terms, knowledge, swept, ask.falseDiscovery(), workers).keep();
         if (kept > 0) {
             knowledge.settle();
         }
         return kept;
     }
 
-    /** Information on a pattern's ratio, sum of M N1 N0/N^2 over its blocks; 0 where one of its terms does not occur. */
-    public static double information(StintTable table, Ask ask, List<Term> pattern) {
-        PatternSearch search = new PatternSearch(table, ask);
-        int[] numbers =
-                pattern.stream().mapToInt(search.terms.all::indexOf).sorted().toArray();
-        if (numbers.length == 0 || numbers[0] < 0) {
-            return 0;
-        }
-        Placed placed = Placed.of(search.layout, search.terms, numbers);
-        return new Matching(search.layout, search.knowledge.dispersion())
-                .sums(placed.places(), placed.chosen(), search.knowledge.expected())
-                .information;
-    }
-
-    /** Conditions to sweep within, and how many tackle terms may join them. */
+    /** Conditions to sweep within, and how many tackle terms may join them, the first of a given factor where one is given. */
     @SuppressWarnings("ArrayRecordComponent") // small, private, never compared
     private record Piece(int[] conditionTerms, int tackleTerms, int firstFactor) {}
 
-    private List<Sweep.Found> sweep(ExecutorService pool, SearchProgress progress, int fewest, int most) {
+    private Swept sweep(int fewest, int most) {
         List<Piece> pieces = pieces(fewest, most);
         AtomicInteger done = new AtomicInteger();
         int from = went;
         went = fewest > SHORT ? LONG_DONE : Math.min(PERMILLE, went + SHORT_PART);
         int to = went;
-        double[] expected = knowledge.expected().clone();
-        ThreadLocal<Sweep> sweeps = ThreadLocal.withInitial(() -> new Sweep(layout, expected, knowledge.dispersion()));
-        List<Future<List<Sweep.Found>>> futures = new ArrayList<>();
-        for (Piece piece : pieces) {
-            futures.add(pool.submit(() -> {
-                List<Sweep.Found> found = run(sweeps.get(), piece);
-                int now = from + (to - from) * done.incrementAndGet() / pieces.size();
-                if (!progress.went(now, PERMILLE)) {
-                    throw new SearchStopped();
-                }
-                return found;
-            }));
-        }
-        try {
-            List<Sweep.Found> all = new ArrayList<>();
-            for (Future<List<Sweep.Found>> future : futures) {
-                all.addAll(future.get());
-            }
-            return all;
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new SearchStopped();
-        } catch (ExecutionException e) {
-            if (e.getCause() instanceof SearchStopped stopped) {
-                throw stopped;
-            }
-            throw new IllegalStateException("a piece of the search failed", e.getCause());
-        }
+        double[] expected = knowledge.expected();
+        Within everywhere = new Within(layout, terms, expected, Within.everywhere(layout));
+        ThreadLocal<Sweep> sweeps = ThreadLocal.withInitial(() -> new Sweep(terms, knowledge.dispersion()));
+        Swept swept = new Swept();
+        workers.all(pieces.stream()
+                        .<Callable<List<Sweep.Found>>>map(piece -> () -> {
+                            List<Sweep.Found> found = run(sweeps.get(), piece, everywhere, expected);
+                            int now = from + (to - from) * done.incrementAndGet() / pieces.size();
+                            if (!progress.went(now, PERMILLE)) {
+                                throw new SearchStopped();
+                            }
+                            return found;
+                        })
+                        .toList())
+                .forEach(found -> found.forEach(swept::add));
+        return swept;
     }
 
     /** The work of a sweep over patterns of so many terms, in a fixed order. */
     private List<Piece> pieces(int fewest, int most) {
         List<Piece> pieces = new ArrayList<>();
-        int factors = terms.tackle.size();
         for (int n = fewest; n <= most; n++) {
-            for (int f = 0; f < factors; f++) {
+            for (int f = 0; f < terms.tackle.size(); f++) {
                 pieces.add(new Piece(new int[0], n, f));
             }
         }
@@ -205,54 +183,34 @@ public final class PatternSearch {
         return pieces;
     }
 
-    private List<Sweep.Found> run(Sweep sweep, Piece piece) {
-        int[] places = places(piece.conditionTerms());
-        if (places.length < 2 * Sweep.LEAST_STINTS) {
-            return List.of();
+    private List<Sweep.Found> run(Sweep sweep, Piece piece, Within everywhere, double[] expected) {
+        Within within = everywhere;
+        if (piece.conditionTerms().length > 0) {
+            int[] places = Within.places(layout, terms, piece.conditionTerms());
+            if (places.length < 2 * Sweep.LEAST_STINTS) {
+                return List.of();
+            }
+            within = new Within(layout, terms, expected, places);
         }
         List<Sweep.Found> found = new ArrayList<>();
-        List<Terms.Coded> tackle = terms.tackle;
+        int factors = terms.tackle.size();
         int from = Math.max(0, piece.firstFactor());
-        int to = piece.firstFactor() < 0 ? tackle.size() : from + 1;
+        int to = piece.firstFactor() < 0 ? factors : from + 1;
         for (int f = from; f < to; f++) {
             if (piece.tackleTerms() == 1) {
-                found.add(sweep.run(places, piece.conditionTerms(), List.of(tackle.get(f))));
+                found.add(sweep.run(within, piece.conditionTerms(), f));
                 continue;
             }
-            for (int g = f + 1; g < tackle.size(); g++) {
+            for (int g = f + 1; g < factors; g++) {
                 if (piece.tackleTerms() == 2) {
-                    found.add(sweep.run(places, piece.conditionTerms(), List.of(tackle.get(f), tackle.get(g))));
+                    found.add(sweep.run(within, piece.conditionTerms(), f, g));
                     continue;
                 }
-                for (int h = g + 1; h < tackle.size(); h++) {
-                    found.add(sweep.run(
-                            places, piece.conditionTerms(), List.of(tackle.get(f), tackle.get(g), tackle.get(h))));
+                for (int h = g + 1; h < factors; h++) {
+                    found.add(sweep.run(within, piece.conditionTerms(), f, g, h));
                 }
             }
         }
         return found;
-    }
-
-    /** Places where conditions hold. */
-    private int[] places(int[] conditionTerms) {
-        int[] places = new int[layout.size];
-        int count = 0;
-        int[][] codes = new int[conditionTerms.length][];
-        int[] wanted = new int[conditionTerms.length];
-        for (int c = 0; c < conditionTerms.length; c++) {
-            Terms.Coded coded = terms.of(conditionTerms[c]);
-            codes[c] = coded.codes();
-            wanted[c] = conditionTerms[c] - coded.first() + 1;
-        }
-        for (int i = 0; i < places.length; i++) {
-            boolean holds = true;
-            for (int c = 0; c < codes.length && holds; c++) {
-                holds = codes[c][i] == wanted[c];
-            }
-            if (holds) {
-                places[count++] = i;
-            }
-        }
-        return Arrays.copyOf(places, count);
     }
 }

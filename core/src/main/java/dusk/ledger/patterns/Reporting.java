@@ -1,7 +1,6 @@
 package dusk.ledger.patterns;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -29,23 +28,11 @@ final class Reporting {
         matching = new Matching(layout, knowledge.dispersion());
     }
 
-    /** tau^2 = max(0, sum w (x^2 - s^2) / sum w), w = 1/s^2: how much log ratios differ from 0 beyond their errors. */
-    static double spread(List<Tested> tested) {
-        double weights = 0;
-        double sum = 0;
-        for (Tested one : tested) {
-            double variance = one.effect().logError() * one.effect().logError();
-            weights += 1 / variance;
-            sum += (one.effect().log() * one.effect().log() - variance) / variance;
-        }
-        return weights > 0 ? Math.max(0, sum / weights) : 0;
-    }
-
     /** All findings, surest first. */
     List<Pattern> patterns() {
         List<Pattern> patterns = new ArrayList<>();
         for (int i = 0; i < knowledge.kept().size(); i++) {
-            patterns.add(pattern(knowledge.kept().get(i), knowledge.besideOthers(i, matching), knowledge.without(i)));
+            patterns.add(pattern(knowledge.kept().get(i), knowledge.without(i)));
         }
         patterns.sort(Comparator.comparingDouble(Pattern::q)
                 .thenComparingDouble(Pattern::p)
@@ -53,22 +40,26 @@ final class Reporting {
         return patterns;
     }
 
-    private Pattern pattern(Knowledge.Kept kept, Effect effect, double[] others) {
+    /** @param others fish to expect with all other findings granted */
+    private Pattern pattern(Knowledge.Kept kept, double[] others) {
+        Combination combination = kept.combination();
+        Effect now = matching.effect(combination, others);
+        Effect effect = now == null ? kept.effect() : now;
         Side with = new Side();
         Side without = new Side();
-        int[] places = kept.placed().places();
-        boolean[] chosen = kept.placed().chosen();
-        for (int i = 0; i < places.length; i++) {
-            (chosen[i] ? with : without).add(places[i]);
+        for (int i = 0; i < layout.size; i++) {
+            switch (combination.at(i)) {
+                case CHOSEN -> with.add(i);
+                case OTHER -> without.add(i);
+                case OUT -> {}
+            }
         }
         int newerFrom = HoldUp.newerFrom(layout.trips);
         HoldUp later = HoldUp.of(
-                matching.effect(places, chosen, others, 0, newerFrom),
-                matching.effect(places, chosen, others, newerFrom, layout.trips),
+                matching.effect(combination, others, 0, newerFrom),
+                matching.effect(combination, others, newerFrom, layout.trips),
                 effect.ratio());
-        double variance = effect.logError() * effect.logError();
-        List<Term> named =
-                Arrays.stream(kept.numbers()).mapToObj(terms.all::get).sorted().toList();
+        List<Term> named = combination.named(terms).stream().sorted().toList();
         return new Pattern(
                 named.stream().filter(Term::tackle).toList(),
                 named.stream().filter(t -> !t.tackle()).toList(),
@@ -82,7 +73,7 @@ final class Reporting {
                 without.fish / without.hours,
                 effect.ratio(),
                 effect.interval(),
-                Math.exp(effect.log() * spread / (spread + variance)),
+                Math.exp(effect.log() * spread / (spread + effect.variance())),
                 effect.p(),
                 kept.q(),
                 later,

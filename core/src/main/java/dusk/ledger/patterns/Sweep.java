@@ -5,8 +5,8 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * Reckons all choices of one or more tackle factors within one set of conditions at once: block totals of the conditions are kept, and each choice's
- * own part subtracted. Two passes over the places: the first counts support, the second sums the effects of what reached it. One thread's scratch.
+ * Reckons all choices of one to three tackle factors within one set of conditions at once: block totals of the conditions are kept, and each choice's own
+ * part subtracted. One thread's scratch.
  */
 final class Sweep {
     static final int LEAST_STINTS = 8;
@@ -14,277 +14,381 @@ final class Sweep {
     static final double LEAST_ROD_HOURS = 4;
     static final int LEAST_FISH = 5;
 
-    private final Layout layout;
-    private final double[] expected;
+    /** A choice with something to say for now has a p of this at most. */
+    static final double PROMISING = 0.01;
+
+    /** Under this, whatever its degrees of freedom, a t is not promising: the normal's. Spares most of the tails. */
+    private static final double LEAST_T = 2.5758;
+
+    private static final int UNRECORDED = -2;
+    private static final int UNSUPPORTED = -1;
+
+    private final Terms terms;
     private final double dispersion;
 
-    // first pass, by combined level
+    /** Combined level of each index, the width where a factor is not recorded. */
+    private int[] combined = new int[0];
+
+    // by combined level
     private int[] stints = new int[0];
+    private int[] choiceOf = new int[0];
+
+    // by choice that has the stints
+    private int[] levelOf = new int[0];
+    private Effect.Sums[] sums = new Effect.Sums[0];
+    private double[] hours = new double[0];
     private int[] trips = new int[0];
     private int[] soleTrips = new int[0];
-    private int[] lastTrip = new int[0];
-    private double[] hours = new double[0];
-
-    // second pass, by supported choice
-    private int[] choiceOf = new int[0];
-    private final IntList touchedInBlock = new IntList();
-    private final IntList touchedInTrip = new IntList();
+    private int[] rowsInTrip = new int[0];
     private double[] x = new double[0];
     private double[] n1 = new double[0];
     private int[] rows = new int[0];
-    private boolean[] openTrip = new boolean[0];
-    private final SeasonSums seasonSums = new SeasonSums();
-    private final double[] seasonFish;
-    private final double[] seasonExpected;
-    private final int[] seasonRows;
+    private double[] restFish = new double[0];
+    private double[] restExpected = new double[0];
+    private int[] restBlocks = new int[0];
+    private boolean[] asked = new boolean[0];
+    private int[] touched = new int[0];
+    private int[] touchedInTrip = new int[0];
+    private int touchedTrip;
 
-    Sweep(Layout layout, double[] expected, double dispersion) {
-        this.layout = layout;
+    // by block
+    private double[] blockFish = new double[0];
+    private double[] blockExpected = new double[0];
+    private int[] sole = new int[0];
+
+    Sweep(Terms terms, double dispersion) {
+        this.terms = terms;
         this.dispersion = dispersion;
-        this.expected = expected;
-        seasonFish = new double[layout.seasons];
-        seasonExpected = new double[layout.seasons];
-        seasonRows = new int[layout.seasons];
     }
-
-    /** Combinations seen in a sweep: how many reached the support, and those told enough to be tested. */
-    record Found(int supported, List<Tested> tested) {}
 
     /**
-     * @param places where the conditions hold, rising
-     * @param conditionTerms numbers of the conditions' terms
-     * @param factors tackle factors, a level of each making a choice
+     * What came of a sweep.
+     *
+     * @param supported combinations that reached the support
+     * @param tested of them, those that told enough
+     * @param precision sum of 1/s^2 over the tested ones, s the error of the log ratio
+     * @param excess sum of (x^2 - s^2)/s^2 over them, x the log ratio
      */
-    Found run(int[] places, int[] conditionTerms, List<Terms.Coded> factors) {
-        int width = 1;
-        for (Terms.Coded factor : factors) {
-            width *= factor.levels();
+    record Found(int terms, int supported, int tested, double precision, double excess, List<Tested> promising) {
+        static Found none(int terms) {
+            return new Found(terms, 0, 0, 0, 0, List.of());
         }
-        int[] combined = combine(places, factors);
-        List<Integer> supported = supported(places, combined, width);
-        if (supported.isEmpty()) {
-            return new Found(0, List.of());
-        }
-        Effect.Sums[] sums = effects(places, combined, width, supported);
-        List<Tested> tested = new ArrayList<>();
-        for (int k = 0; k < sums.length; k++) {
-            if (sums[k].telling()) {
-                tested.add(new Tested(terms(conditionTerms, factors, supported.get(k)), sums[k].effect(dispersion)));
-            }
-        }
-        return new Found(supported.size(), tested);
     }
 
-    /** Combined level of each place, -1 where a factor is not recorded. */
-    private static int[] combine(int[] places, List<Terms.Coded> factors) {
-        int[] combined = new int[places.length];
-        for (Terms.Coded factor : factors) {
-            int[] codes = factor.codes();
-            int levels = factor.levels();
-            for (int i = 0; i < places.length; i++) {
-                int code = codes[places[i]];
-                combined[i] = code == 0 || combined[i] < 0 ? -1 : combined[i] * levels + code;
-            }
+    /**
+     * @param conditionTerms numbers of the conditions' terms
+     * @param factors indexes of tackle factors, a level of each making a choice
+     */
+    Found run(Within within, int[] conditionTerms, int... factors) {
+        int size = conditionTerms.length + factors.length;
+        int width = combine(within, factors);
+        int choices = choices(within, width);
+        if (choices == 0) {
+            return Found.none(size);
         }
-        return combined;
-    }
-
-    private static int[] terms(int[] conditions, List<Terms.Coded> factors, int combined) {
-        int[] terms = Arrays.copyOf(conditions, conditions.length + factors.size());
-        int left = combined;
-        for (int f = factors.size() - 1; f >= 0; f--) {
-            Terms.Coded factor = factors.get(f);
-            terms[conditions.length + f] = factor.first() + left % factor.levels() - 1;
-            left /= factor.levels();
+        Recorded recorded = sums(within, choices);
+        if (recorded.fish() < LEAST_FISH) {
+            return Found.none(size);
         }
-        Arrays.sort(terms);
-        return terms;
-    }
-
-    /** Combined levels with enough fishing on both sides. */
-    private List<Integer> supported(int[] places, int[] combined, int width) {
-        clearCounts(width);
-        int all = 0;
-        int allTrips = 0;
-        double allHours = 0;
-        int allFish = 0;
-        int sole = -1;
-        int trip = -1;
-        for (int i = 0; i < places.length; i++) {
-            int level = combined[i];
-            if (level < 0) {
+        int supported = 0;
+        int tested = 0;
+        double precision = 0;
+        double excess = 0;
+        List<Tested> promising = new ArrayList<>();
+        for (int k = 0; k < choices; k++) {
+            if (!supported(k, recorded)) {
                 continue;
             }
-            int place = places[i];
-            if (layout.trip[place] != trip) {
-                closeSole(sole);
-                trip = layout.trip[place];
-                sole = level;
-                allTrips++;
-            } else if (sole != level) {
-                sole = -1;
+            supported++;
+            if (!sums[k].telling()) {
+                continue;
             }
-            if (lastTrip[level] != trip) {
-                lastTrip[level] = trip;
-                trips[level]++;
-            }
-            stints[level]++;
-            hours[level] += layout.rodHours[place];
-            all++;
-            allHours += layout.rodHours[place];
-            allFish += layout.fish[place];
-        }
-        closeSole(sole);
-        List<Integer> supported = new ArrayList<>();
-        if (allFish < LEAST_FISH || all < 2 * LEAST_STINTS) {
-            return supported;
-        }
-        for (int level = 0; level < width; level++) {
-            if (stints[level] >= LEAST_STINTS
-                    && trips[level] >= LEAST_TRIPS
-                    && hours[level] >= LEAST_ROD_HOURS
-                    && all - stints[level] >= LEAST_STINTS
-                    && allTrips - soleTrips[level] >= LEAST_TRIPS
-                    && allHours - hours[level] >= LEAST_ROD_HOURS) {
-                supported.add(level);
-            }
-        }
-        return supported;
-    }
-
-    private void closeSole(int sole) {
-        if (sole >= 0) {
-            soleTrips[sole]++;
-        }
-    }
-
-    private void clearCounts(int width) {
-        if (stints.length < width) {
-            stints = new int[width];
-            trips = new int[width];
-            soleTrips = new int[width];
-            lastTrip = new int[width];
-            hours = new double[width];
-            choiceOf = new int[width];
-        }
-        Arrays.fill(stints, 0, width, 0);
-        Arrays.fill(trips, 0, width, 0);
-        Arrays.fill(soleTrips, 0, width, 0);
-        Arrays.fill(lastTrip, 0, width, -1);
-        Arrays.fill(hours, 0, width, 0);
-    }
-
-    private Effect.Sums[] effects(int[] places, int[] combined, int width, List<Integer> supported) {
-        Effect.Sums[] sums = new Effect.Sums[supported.size()];
-        Arrays.fill(choiceOf, 0, width, -1);
-        for (int k = 0; k < sums.length; k++) {
-            sums[k] = new Effect.Sums();
-            choiceOf[supported.get(k)] = k;
-        }
-        if (x.length < sums.length) {
-            x = new double[sums.length];
-            n1 = new double[sums.length];
-            rows = new int[sums.length];
-            openTrip = new boolean[sums.length];
-        }
-        Arrays.fill(seasonFish, 0);
-        Arrays.fill(seasonExpected, 0);
-        Arrays.fill(seasonRows, 0);
-        seasonSums.clear();
-        for (int from = 0; from < places.length; ) {
-            int to = block(places, combined, from, sums);
-            if (to == places.length || layout.trip[places[to]] != layout.trip[places[from]]) {
-                for (int i = 0; i < touchedInTrip.size; i++) {
-                    int k = touchedInTrip.values[i];
-                    openTrip[k] = false;
-                    sums[k].closeCluster();
+            tested++;
+            Effect effect = sums[k].effect(dispersion);
+            double variance = effect.variance();
+            precision += 1 / variance;
+            excess += (effect.log() * effect.log() - variance) / variance;
+            if (Math.abs(effect.t()) >= LEAST_T) {
+                double p = effect.p();
+                if (p <= PROMISING) {
+                    promising.add(new Tested(numbers(conditionTerms, factors, levelOf[k]), effect, p));
                 }
-                touchedInTrip.size = 0;
             }
-            from = to;
         }
-        fallback(sums);
-        return sums;
+        return new Found(size, supported, tested, precision, excess, promising);
     }
 
-    /** Adds one block of trip x angler to the choices made in it; the place after it. */
-    private int block(int[] places, int[] combined, int from, Effect.Sums[] sums) {
-        int block = layout.block[places[from]];
-        int season = layout.season[places[from]];
-        double fish = 0;
-        double all = 0;
+    /** Combines the factors' codes and counts stints by combined level; how many levels there are. */
+    private int combine(Within within, int[] factors) {
+        int n = within.size;
+        if (combined.length < n) {
+            combined = new int[n];
+        }
+        int width = 1;
+        for (int f : factors) {
+            width *= terms.tackle.get(f).levels();
+        }
+        if (stints.length <= width) {
+            stints = new int[width + 1];
+            choiceOf = new int[width + 1];
+        }
+        Arrays.fill(stints, 0, width + 1, 0);
+        short[] a = within.codes[factors[0]];
+        short[] b = factors.length > 1 ? within.codes[factors[1]] : a;
+        short[] c = factors.length > 2 ? within.codes[factors[2]] : a;
+        int levelsB = factors.length > 1 ? terms.tackle.get(factors[1]).levels() : 1;
+        int levelsC = factors.length > 2 ? terms.tackle.get(factors[2]).levels() : 1;
+        boolean two = factors.length > 1;
+        boolean three = factors.length > 2;
+        for (int i = 0; i < n; i++) {
+            int level = width;
+            if (a[i] > 0 && b[i] > 0 && c[i] > 0) {
+                level = a[i];
+                if (two) {
+                    level = level * levelsB + b[i];
+                }
+                if (three) {
+                    level = level * levelsC + c[i];
+                }
+            }
+            combined[i] = level;
+            stints[level]++;
+        }
+        return width;
+    }
+
+    /** Numbers the levels that have the stints, on both sides; how many. */
+    private int choices(Within within, int width) {
+        int all = within.size - stints[width];
         int count = 0;
-        int to = from;
-        for (; to < places.length && layout.block[places[to]] == block; to++) {
-            if (combined[to] < 0) {
+        for (int level = 0; level < width; level++) {
+            boolean enough = stints[level] >= LEAST_STINTS && all - stints[level] >= LEAST_STINTS;
+            choiceOf[level] = enough ? count++ : UNSUPPORTED;
+        }
+        choiceOf[width] = UNRECORDED;
+        if (count == 0) {
+            return 0;
+        }
+        makeRoom(count, within.blocks);
+        for (int level = 0; level < width; level++) {
+            if (choiceOf[level] >= 0) {
+                levelOf[choiceOf[level]] = level;
+            }
+        }
+        return count;
+    }
+
+    private void makeRoom(int choices, int blocks) {
+        if (levelOf.length < choices) {
+            int room = Math.max(choices, 2 * levelOf.length);
+            levelOf = new int[room];
+            Effect.Sums[] more = Arrays.copyOf(sums, room);
+            for (int k = sums.length; k < room; k++) {
+                more[k] = new Effect.Sums();
+            }
+            sums = more;
+            hours = new double[room];
+            trips = new int[room];
+            soleTrips = new int[room];
+            rowsInTrip = new int[room];
+            x = new double[room];
+            n1 = new double[room];
+            rows = new int[room];
+            restFish = new double[room];
+            restExpected = new double[room];
+            restBlocks = new int[room];
+            asked = new boolean[room];
+            touched = new int[room];
+            touchedInTrip = new int[room];
+        }
+        for (int k = 0; k < choices; k++) {
+            sums[k].clear();
+        }
+        Arrays.fill(hours, 0, choices, 0);
+        Arrays.fill(trips, 0, choices, 0);
+        Arrays.fill(soleTrips, 0, choices, 0);
+        if (sole.length < blocks) {
+            blockFish = new double[blocks];
+            blockExpected = new double[blocks];
+            sole = new int[blocks];
+        }
+    }
+
+    /** What all recorded stints of a run come to. */
+    private record Recorded(int trips, double hours, double fish) {}
+
+    private boolean supported(int k, Recorded recorded) {
+        return trips[k] >= LEAST_TRIPS
+                && hours[k] >= LEAST_ROD_HOURS
+                && recorded.trips() - soleTrips[k] >= LEAST_TRIPS
+                && recorded.hours() - hours[k] >= LEAST_ROD_HOURS;
+    }
+
+    private Recorded sums(Within within, int choices) {
+        int tripCount = 0;
+        double allHours = 0;
+        double allFish = 0;
+        int rowsOfTrip = 0;
+        boolean anySole = false;
+        touchedTrip = 0;
+        for (int b = 0; b < within.blocks; b++) {
+            double fish = 0;
+            double expected = 0;
+            int count = 0;
+            int touchedHere = 0;
+            for (int i = within.blockFrom[b]; i < within.blockFrom[b + 1]; i++) {
+                int k = choiceOf[combined[i]];
+                if (k == UNRECORDED) {
+                    continue;
+                }
+                fish += within.fish[i];
+                expected += within.expected[i];
+                allHours += within.rodHours[i];
+                count++;
+                if (k < 0) {
+                    continue;
+                }
+                if (rows[k]++ == 0) {
+                    touched[touchedHere++] = k;
+                    x[k] = 0;
+                    n1[k] = 0;
+                }
+                x[k] += within.fish[i];
+                n1[k] += within.expected[i];
+                hours[k] += within.rodHours[i];
+            }
+            allFish += fish;
+            rowsOfTrip += count;
+            blockFish[b] = fish;
+            blockExpected[b] = expected;
+            sole[b] = count == 0 ? UNRECORDED : UNSUPPORTED;
+            for (int t = 0; t < touchedHere; t++) {
+                int k = touched[t];
+                if (rows[k] == count) {
+                    sole[b] = k;
+                    anySole = true;
+                } else if (fish > 0) {
+                    sums[k].block(x[k], n1[k], fish - x[k], expected - n1[k]);
+                }
+                if (rowsInTrip[k] == 0) {
+                    touchedInTrip[touchedTrip++] = k;
+                }
+                rowsInTrip[k] += rows[k];
+                rows[k] = 0;
+            }
+            if (b + 1 == within.blocks || within.blockTrip[b + 1] != within.blockTrip[b]) {
+                tripCount += rowsOfTrip > 0 ? 1 : 0;
+                closeTrip(rowsOfTrip);
+                rowsOfTrip = 0;
+            }
+        }
+        if (anySole) {
+            for (int s = 0; s + 1 < within.seasonFrom.length; s++) {
+                fallBack(within, s);
+            }
+        }
+        return new Recorded(tripCount, allHours, allFish);
+    }
+
+    private void closeTrip(int rowsOfTrip) {
+        for (int t = 0; t < touchedTrip; t++) {
+            int k = touchedInTrip[t];
+            trips[k]++;
+            soleTrips[k] += rowsInTrip[k] == rowsOfTrip ? 1 : 0;
+            rowsInTrip[k] = 0;
+            sums[k].closeCluster();
+        }
+        touchedTrip = 0;
+    }
+
+    /** Blocks that saw one choice only, against the same angler's blocks without it on the water that month. */
+    private void fallBack(Within within, int season) {
+        int from = within.seasonFrom[season];
+        int to = within.seasonFrom[season + 1];
+        if (to - from < 2) {
+            return;
+        }
+        double fish = 0;
+        double expected = 0;
+        int count = 0;
+        int asking = 0;
+        for (int at = from; at < to; at++) {
+            int b = within.seasonBlocks[at];
+            if (sole[b] == UNRECORDED) {
                 continue;
             }
-            int place = places[to];
-            fish += layout.fish[place];
-            all += expected[place];
+            fish += blockFish[b];
+            expected += blockExpected[b];
             count++;
-            int k = choiceOf[combined[to]];
+            int k = sole[b];
             if (k < 0) {
                 continue;
             }
-            if (rows[k] == 0) {
-                touchedInBlock.add(k);
+            if (!asked[k]) {
+                asked[k] = true;
+                touched[asking++] = k;
+                x[k] = 0;
+                n1[k] = 0;
+                restFish[k] = 0;
+                restExpected[k] = 0;
+                restBlocks[k] = 0;
             }
-            rows[k]++;
-            x[k] += layout.fish[place];
-            n1[k] += expected[place];
+            x[k] += blockFish[b];
+            n1[k] += blockExpected[b];
+            restBlocks[k]--;
         }
-        seasonFish[season] += fish;
-        seasonExpected[season] += all;
-        seasonRows[season] += count;
-        for (int i = 0; i < touchedInBlock.size; i++) {
-            int k = touchedInBlock.values[i];
-            boolean bothSides = rows[k] < count;
-            if (bothSides) {
-                sums[k].block(x[k], n1[k], fish - x[k], all - n1[k]);
-                if (!openTrip[k]) {
-                    openTrip[k] = true;
-                    touchedInTrip.add(k);
+        if (asking == 0) {
+            return;
+        }
+        if (fish > 0 && count > 1) {
+            takeOutShared(within, from, to);
+            for (int t = 0; t < asking; t++) {
+                int k = touched[t];
+                if (count + restBlocks[k] > 0) {
+                    sums[k].block(x[k], n1[k], fish - x[k] + restFish[k], expected - n1[k] + restExpected[k]);
+                    sums[k].closeCluster();
                 }
-                seasonSums.add(k, season, 0, 0, fish, all, count);
-            } else {
-                seasonSums.add(k, season, x[k], n1[k], fish, all, count);
             }
-            x[k] = 0;
-            n1[k] = 0;
-            rows[k] = 0;
         }
-        touchedInBlock.size = 0;
-        return to;
-    }
-
-    /** A choice's stints alone in their block, against the same angler's others on the water that month whose block lacks it. */
-    private void fallback(Effect.Sums[] sums) {
-        for (int slot = 0; slot < seasonSums.size(); slot++) {
-            double alone = seasonSums.n1(slot);
-            int season = seasonSums.season(slot);
-            if (alone > 0 && seasonRows[season] > seasonSums.rows(slot)) {
-                Effect.Sums of = sums[seasonSums.choice(slot)];
-                of.block(
-                        seasonSums.x(slot),
-                        alone,
-                        seasonFish[season] - seasonSums.fish(slot),
-                        seasonExpected[season] - seasonSums.all(slot));
-                of.closeCluster();
-            }
+        for (int t = 0; t < asking; t++) {
+            asked[touched[t]] = false;
         }
     }
 
-    /** A growing list of ints without boxes. */
-    private static final class IntList {
-        private int[] values = new int[64];
-        private int size;
-
-        void add(int value) {
-            if (size == values.length) {
-                values = Arrays.copyOf(values, 2 * size);
+    /** Blocks where an asking choice stood beside others have spoken for themselves: they are no part of its rest. */
+    private void takeOutShared(Within within, int from, int to) {
+        for (int at = from; at < to; at++) {
+            int b = within.seasonBlocks[at];
+            if (sole[b] != UNSUPPORTED) {
+                continue;
             }
-            values[size++] = value;
+            for (int i = within.blockFrom[b]; i < within.blockFrom[b + 1]; i++) {
+                int k = choiceOf[combined[i]];
+                if (k >= 0 && asked[k] && rows[k] != b + 1) {
+                    rows[k] = b + 1;
+                    restFish[k] -= blockFish[b];
+                    restExpected[k] -= blockExpected[b];
+                    restBlocks[k]--;
+                }
+            }
+            for (int i = within.blockFrom[b]; i < within.blockFrom[b + 1]; i++) {
+                int k = choiceOf[combined[i]];
+                if (k >= 0) {
+                    rows[k] = 0;
+                }
+            }
         }
+    }
+
+    private int[] numbers(int[] conditions, int[] factors, int level) {
+        int[] numbers = Arrays.copyOf(conditions, conditions.length + factors.length);
+        int left = level;
+        for (int f = factors.length - 1; f >= 0; f--) {
+            Terms.Coded factor = terms.tackle.get(factors[f]);
+            numbers[conditions.length + f] = factor.first() + left % factor.levels() - 1;
+            left /= factor.levels();
+        }
+        Arrays.sort(numbers);
+        return numbers;
     }
 }

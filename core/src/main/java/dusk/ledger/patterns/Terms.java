@@ -9,11 +9,16 @@ import java.util.List;
 final class Terms {
     /** A factor with its codes by place, and the number of its first term; the term of code c is first + c - 1. */
     @SuppressWarnings("ArrayRecordComponent") // shared with the layout, never changed
-    record Coded(Factor factor, int[] codes, int levels, int first) {}
+    record Coded(Factor factor, int[] codes, int levels, int first) {
+        boolean tackle() {
+            return factor.kind() == Factor.Kind.TACKLE;
+        }
+    }
 
     final List<Term> all = new ArrayList<>();
     final List<Coded> tackle = new ArrayList<>();
     final List<Coded> conditions = new ArrayList<>();
+    private final List<Coded> byTerm = new ArrayList<>();
 
     Terms(Layout layout) {
         for (Factor factor : Factor.values()) {
@@ -29,14 +34,15 @@ final class Terms {
             }
             Coded coded = new Coded(factor, codes, levels.size(), all.size());
             (tackled ? tackle : conditions).add(coded);
-            levels.subList(1, levels.size()).forEach(l -> all.add(new Term(factor, l)));
+            for (String level : levels.subList(1, levels.size())) {
+                all.add(new Term(factor, level));
+                byTerm.add(coded);
+            }
         }
     }
 
     /** The coded factor of a term. */
     Coded of(int term) {
-        Factor factor = all.get(term).factor();
-        return (factor.kind() == Factor.Kind.TACKLE ? tackle : conditions)
-                .stream().filter(c -> c.factor() == factor).findFirst().orElseThrow();
+        return byTerm.get(term);
     }
 }

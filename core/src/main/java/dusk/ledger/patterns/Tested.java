@@ -3,12 +3,13 @@ package dusk.ledger.patterns;
 import java.util.Arrays;
 
 /**
- * A combination that reached the support and told enough to be tested.
+ * A combination that reached the support, told enough to be tested, and has something to say for now.
  *
  * @param terms numbers of its terms in the search's list, rising; tackle and conditions together
+ * @param p the effect's
  */
 @SuppressWarnings("ArrayRecordComponent") // small, made once, compared by key()
-record Tested(int[] terms, Effect effect) {
+record Tested(int[] terms, Effect effect, double p) {
     int size() {
         return terms.length;
     }

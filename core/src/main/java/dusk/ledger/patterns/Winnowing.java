@@ -6,16 +6,21 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.PriorityQueue;
+import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 
 /**
  * From all that was tested to the findings that stand by themselves. The surest is kept and granted its effect; the others are asked again what they still
- * have to say, and so on until none is sure: kept is what chance would make less than the rate asked for of all findings that then stand. What only echoed a finding falls silent, and lends
- * no other its weight.
+ * have to say, and so on until none is sure: kept is what chance would make less than the rate asked for of all findings that then stand. What only echoed a
+ * finding falls silent, and lends no other its weight.
+ *
+ * <p>Granting a finding mostly makes others less sure, so a candidate is asked again when it comes to the front; when nothing is left to keep, all are, for
+ * the few that were hidden behind a finding.
  */
 final class Winnowing {
-    /** Whatever is less sure than this to begin with is taken to say nothing until the next sweep. */
-    private static final double POOL = 0.01;
+    /** A candidate of whose family chance would make more than this many as sure is left to the next sweep. */
+    private static final double WORTH_ASKING = 200;
 
     /**
      * What a family is granted of the rate asked for, by number of terms: most findings worth having are of two. Set so that on simulated clubs the share of
@@ -26,113 +31,163 @@ final class Winnowing {
     /** Two patterns this sure or surer are sure alike: the shorter one stays. */
     private static final double AS_SURE = 0.005;
 
+    private static final int BATCH = 32;
+
+    private static final Comparator<Candidate> SUREST = Comparator.<Candidate>comparingDouble(c -> c.chance)
+            .thenComparingInt(c -> c.numbers().length)
+            .thenComparing(Candidate::numbers, Arrays::compare);
+
     private final Terms terms;
     private final Knowledge knowledge;
+    private final Swept swept;
     private final double falseDiscovery;
+    private final Workers workers;
     private final Matching matching;
     private final List<Candidate> pool = new ArrayList<>();
     private final Map<String, Candidate> byTerms = new HashMap<>();
-    private final int[] familySize = new int[4];
 
-    Winnowing(Layout layout, Terms terms, Knowledge knowledge, List<Tested> tested, double falseDiscovery) {
-
+    Winnowing(Layout layout, Terms terms, Knowledge knowledge, Swept swept, double falseDiscovery, Workers workers) {
         this.terms = terms;
         this.knowledge = knowledge;
+        this.swept = swept;
         this.falseDiscovery = falseDiscovery;
+        this.workers = workers;
         matching = new Matching(layout, knowledge.dispersion());
-        for (Tested one : tested) {
-            familySize[one.size()]++;
-            if (one.effect().p() <= POOL) {
-                Candidate candidate = new Candidate(one, Placed.of(layout, terms, one.terms()));
+        for (Tested one : swept.promising()) {
+            Candidate candidate = new Candidate(one, knowledge.kept().size());
+            if (candidate.chance <= WORTH_ASKING) {
                 pool.add(candidate);
                 byTerms.put(Tested.key(one.terms()), candidate);
             }
         }
     }
 
-    /** A tested combination, its places, and how sure it is as things stand. */
-    private static final class Candidate {
-        final int[] numbers;
-        final Placed placed;
-
-        @Nullable
-        Effect now;
-
+    /** A tested combination, and how sure it was when it was asked last. */
+    private final class Candidate {
+        final Combination combination;
         final List<List<Term>> needless = new ArrayList<>();
 
-        Candidate(Tested tested, Placed placed) {
-            numbers = tested.terms();
-            now = tested.effect();
-            this.placed = placed;
+        @Nullable
+        Effect effect;
+
+        /** How many of its family chance would make as sure, by the family's weight and its own. */
+        double chance;
+
+        /** How many findings were granted when it was asked. */
+        int askedAt;
+
+        boolean kept;
+
+        Candidate(Tested tested, int askedAt) {
+            combination = new Combination(terms, tested.terms());
+            effect = tested.effect();
+            chance = chance(tested.p());
+            this.askedAt = askedAt;
         }
 
-        double p() {
-            return now == null ? 1 : now.p();
+        int[] numbers() {
+            return combination.numbers();
+        }
+
+        private double chance(double p) {
+            int size = numbers().length;
+            return p * swept.tested(size) / WEIGHTS[size];
+        }
+
+        boolean fresh() {
+            return askedAt == knowledge.kept().size();
+        }
+
+        void ask() {
+            effect = matching.effect(combination, knowledge.expected());
+            chance = effect == null ? Double.MAX_VALUE : chance(effect.p());
+            askedAt = knowledge.kept().size();
         }
     }
 
     /** Keeps what is sure, the surest first; how many were kept. */
     int keep() {
         int before = knowledge.kept().size();
-        while (true) {
-            Candidate keep = surest();
-            if (keep == null || keep.now == null) {
-                break;
+        int kept;
+        do {
+            kept = keepFromTheFront();
+            if (kept > 0) {
+                askAll(pool.stream().filter(c -> !c.kept).toList());
             }
-            // so many findings this sure would chance make, for each one that then stands
-            double rate = weighted(keep) / (knowledge.kept().size() + 1);
-            if (rate > falseDiscovery) {
-                break;
-            }
-            knowledge.keep(new Knowledge.Kept(keep.numbers, keep.placed, keep.now, rate, keep.needless), matching);
-            pool.remove(keep);
-            pool.forEach(c -> c.now = matching.effect(c.placed.places(), c.placed.chosen(), knowledge.expected()));
-        }
+        } while (kept > 0);
         return knowledge.kept().size() - before;
     }
 
-    /** The surest of the pool, or the shorter pattern that says the same. */
-    private @Nullable Candidate surest() {
-        Candidate surest = pool.stream()
-                .min(Comparator.<Candidate>comparingDouble(this::weighted)
-                        .thenComparingInt(c -> c.numbers.length)
-                        .thenComparing(c -> c.numbers, Arrays::compare))
-                .orElse(null);
-        if (surest == null || surest.now == null) {
-            return null;
+    private int keepFromTheFront() {
+        PriorityQueue<Candidate> queue = new PriorityQueue<>(SUREST);
+        pool.stream().filter(c -> !c.kept).forEach(queue::add);
+        int kept = 0;
+        while (!queue.isEmpty()) {
+            Candidate first = queue.peek();
+            // so many findings this sure would chance make, for each one that then stands
+            if (first.chance / (knowledge.kept().size() + 1) > falseDiscovery) {
+                break;
+            }
+            if (first.fresh()) {
+                kept += keepOrLetGo(first, queue);
+                continue;
+            }
+            List<Candidate> stale = new ArrayList<>();
+            while (!queue.isEmpty() && stale.size() < BATCH && !queue.peek().fresh()) {
+                stale.add(queue.remove());
+            }
+            askAll(stale);
+            queue.addAll(stale);
         }
-        Candidate shorter = enough(surest, surest.now);
-        if (shorter == null) {
-            return surest;
-        }
-        shorter.needless.add(named(surest));
-        return shorter;
+        return kept;
     }
 
-    /** How many findings as sure as this one chance would make of its family, by the family's weight. */
-    private double weighted(Candidate candidate) {
-        int size = candidate.numbers.length;
-        return candidate.p() * familySize[size] / WEIGHTS[size];
+    private void askAll(List<Candidate> candidates) {
+        workers.all(candidates.stream()
+                .<Callable<Boolean>>map(c -> () -> {
+                    c.ask();
+                    return true;
+                })
+                .toList());
     }
 
-    private List<Term> named(Candidate candidate) {
-        return Arrays.stream(candidate.numbers).mapToObj(terms.all::get).toList();
+    /** Keeps the surest, or the shorter pattern that says the same; 1 where one was kept. */
+    private int keepOrLetGo(Candidate surest, PriorityQueue<Candidate> queue) {
+        Candidate keep = surest;
+        Candidate shorter = surest.effect == null ? null : enough(surest, surest.effect);
+        if (shorter != null) {
+            shorter.needless.add(surest.combination.named(terms));
+            keep = shorter;
+        }
+        queue.remove(keep);
+        double rate = keep.chance / (knowledge.kept().size() + 1);
+        if (keep.effect == null || rate > falseDiscovery) {
+            return 0;
+        }
+        keep.kept = true;
+        knowledge.keep(new Knowledge.Kept(keep.combination, keep.effect, rate, keep.needless), matching);
+        return 1;
     }
 
     /** The shortest pattern of some of its terms that is as sure, where the longer one's ratio is not beyond that one's interval. */
     private @Nullable Candidate enough(Candidate one, Effect now) {
         Candidate best = null;
-        for (int[] part : parts(one.numbers)) {
+        for (int[] part : parts(one.numbers())) {
             Candidate shorter = byTerms.get(Tested.key(part));
-            if (shorter == null || !pool.contains(shorter) || shorter.now == null) {
+            if (shorter == null || shorter.kept) {
                 continue;
             }
-            boolean asSure =
-                    weighted(shorter) <= Math.max(weighted(one), AS_SURE) && shorter.now.better() == now.better();
+            if (!shorter.fresh()) {
+                shorter.ask();
+            }
+            if (shorter.effect == null) {
+                continue;
+            }
+            boolean asSure = shorter.chance <= Math.max(one.chance, AS_SURE) && shorter.effect.better() == now.better();
             boolean shortest = best == null
-                    || shorter.numbers.length < best.numbers.length
-                    || (shorter.numbers.length == best.numbers.length && shorter.p() < best.p());
-            if (asSure && !beyond(now, shorter.now) && shortest) {
+                    || shorter.numbers().length < best.numbers().length
+                    || (shorter.numbers().length == best.numbers().length && shorter.chance < best.chance);
+            if (asSure && !beyond(now, shorter.effect) && shortest) {
                 best = shorter;
             }
         }
