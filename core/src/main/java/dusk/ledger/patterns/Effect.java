@@ -7,8 +7,9 @@ import org.apache.commons.statistics.distribution.TDistribution;
  * What a choice does within its conditions, against every other recorded choice there.
  *
  * @param ratio Mantel-Haenszel ratio of fish to expected fish
- * @param logError standard error of its log: of the variance by cluster and the one that the club's dispersion lets expect (Greenland and Robins' times
- *     the dispersion), weighted by their degrees of freedom, as moderated t statistics have it (Smyth, Stat. Appl. Genet. Mol. Biol. 3, 2004)
+ * @param logError standard error of its log: of the variance by cluster and the one that the club's unrest lets expect (Greenland and Robins' times
+ *     the dispersion, restless clusters counting for less), weighted by their degrees of freedom, as moderated t statistics have it (Smyth, Stat. Appl.
+ *     Genet. Mol. Biol. 3, 2004)
  * @param df as many degrees of freedom as both variances have
  * @param clusters T, clusters with fish where both were fished
  * @param information sum of M N1 N0/N^2
@@ -18,7 +19,13 @@ record Effect(double ratio, double logError, double df, int clusters, double inf
     static final double LEAST_INFORMATION = 10;
 
     /** Weight of the variance that the whole club's dispersion lets expect, in degrees of freedom, against the pattern's own clusters. */
-    static final double PRIOR_DF = 10;
+    static final double PRIOR_DF = 100;
+
+    /** Variance between trips of what a choice does, as a log ratio: a trip with endless fish would tell only so much. */
+    private static final double TRIP_SWING = 0.03;
+
+    /** The same between fallback blocks, which set days against other days. */
+    private static final double DAY_SWING = 0.5;
 
     private static final double UPPER = 0.975;
 
@@ -57,12 +64,16 @@ record Effect(double ratio, double logError, double df, int clusters, double inf
         double forB;
         double information;
         int clusters;
+
+        /** The information, each cluster's by its weight. */
+        private double weighted;
+
         private double squaresA;
         private double products;
         private double squaresB;
 
-        /** Sum of squares of the clusters' information: how evenly it is spread. */
-        private double squaresInformation;
+        /** Sum of squares of the clusters' weighted information: how evenly it is spread. */
+        private double squaresWeighted;
 
         private double ofClusterA;
         private double ofClusterB;
@@ -82,7 +93,8 @@ record Effect(double ratio, double logError, double df, int clusters, double inf
             squaresA = 0;
             products = 0;
             squaresB = 0;
-            squaresInformation = 0;
+            weighted = 0;
+            squaresWeighted = 0;
             ofClusterA = 0;
             ofClusterB = 0;
             ofClusterInformation = 0;
@@ -102,16 +114,32 @@ record Effect(double ratio, double logError, double df, int clusters, double inf
             ofClusterInformation += fish * share * (1 - share);
         }
 
-        void closeCluster() {
+        /** Closes a cluster of first blocks, those of a trip that is so restless. */
+        void closeTrip(double unrest) {
+            close(unrest, TRIP_SWING);
+        }
+
+        /** Closes a cluster of one fallback block. */
+        void closeFallback() {
+            close(1, DAY_SWING);
+        }
+
+        /** A cluster's difference has the variance V (unrest + swing V), up to a factor that all share: it is weighted by what of V remains of it. */
+        private void close(double unrest, double swing) {
             if (ofClusterInformation > 0) {
+                double weight = 1 / (unrest + swing * ofClusterInformation);
+                information += ofClusterInformation;
+                ofClusterA *= weight;
+                ofClusterB *= weight;
+                ofClusterInformation *= weight;
                 forA += ofClusterA;
                 forB += ofClusterB;
-                information += ofClusterInformation;
+                weighted += ofClusterInformation;
                 clusters++;
                 squaresA += ofClusterA * ofClusterA;
                 products += ofClusterA * ofClusterB;
                 squaresB += ofClusterB * ofClusterB;
-                squaresInformation += ofClusterInformation * ofClusterInformation;
+                squaresWeighted += ofClusterInformation * ofClusterInformation;
                 if (ofClusterA + ofClusterB > topA + topB) {
                     topA = ofClusterA;
                     topB = ofClusterB;
@@ -124,7 +152,7 @@ record Effect(double ratio, double logError, double df, int clusters, double inf
 
         /** Clusters that weigh alike and tell as much (Kish): one great day among many counts for little more than one. */
         double effectiveClusters() {
-            return squaresInformation > 0 ? information * information / squaresInformation : 0;
+            return squaresWeighted > 0 ? weighted * weighted / squaresWeighted : 0;
         }
 
         /** Whether there is enough in it to be tested. */
@@ -149,11 +177,11 @@ record Effect(double ratio, double logError, double df, int clusters, double inf
         /**
          * The effect, given at least two clusters and fish on both sides.
          *
-         * @param dispersion how much more fish counts vary within a trip of an angler than chance, 1 or more
+         * @param dispersion how much more fish counts vary within a trip of an angler than chance, restless trips calmed; 1 or more
          */
         Effect effect(double dispersion) {
             double ratio = forA / forB;
-            double expectedVariance = dispersion * information / (forA * forB);
+            double expectedVariance = dispersion * weighted / (forA * forB);
             double own = Math.max(1, effectiveClusters() - 1);
             double df = PRIOR_DF + own;
             double variance = (PRIOR_DF * expectedVariance + own * clusteredVariance(ratio)) / df;

@@ -53,30 +53,6 @@ final class ExpectedFish {
         return without;
     }
 
-    /**
-     * How much more stints of one trip of one angler differ than chance: Pearson's chi-square over its degrees of freedom, at least 1. Blocks without fish
-     * tell nothing.
-     */
-    static double dispersion(Layout layout, double[] m) {
-        int n = layout.size;
-        double[] own = new double[layout.blocks()];
-        blocks(layout, m, own);
-        int[] stints = new int[own.length];
-        for (int i = 0; i < n; i++) {
-            stints[layout.block[i]]++;
-        }
-        double chiSquare = 0;
-        double df = 0;
-        for (int i = 0; i < n; i++) {
-            double mean = m[i] * own[layout.block[i]];
-            if (mean > 0) {
-                chiSquare += (layout.fish[i] - mean) * (layout.fish[i] - mean) / mean;
-                df += 1 - 1.0 / stints[layout.block[i]];
-            }
-        }
-        return df > 0 ? Math.max(1, chiSquare / df) : 1;
-    }
-
     private double[] expected(double[] tackle) {
         double[] m = layout.rodHours.clone();
         for (int i = 0; i < m.length; i++) {

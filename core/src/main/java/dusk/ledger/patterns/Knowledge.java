@@ -17,7 +17,7 @@ final class Knowledge {
     private final List<Double> granted = new ArrayList<>();
     private double[] base;
     private double[] expected;
-    private double dispersion;
+    private Unrest unrest;
 
     Knowledge(Layout layout) {
         this.layout = layout;
@@ -26,7 +26,7 @@ final class Knowledge {
         Arrays.fill(ones, 1);
         base = expectedFish.fit(ones);
         expected = base.clone();
-        dispersion = ExpectedFish.dispersion(layout, expected);
+        unrest = Unrest.of(layout, expected);
     }
 
     /**
@@ -34,9 +34,10 @@ final class Knowledge {
      *
      * @param effect given what was known then
      * @param q then
+     * @param chance how many of its family would be as sure in a club without any pattern, by the family's weight
      * @param needless longer patterns that it stands for
      */
-    record Kept(Combination combination, Effect effect, double q, List<List<Term>> needless) {}
+    record Kept(Combination combination, Effect effect, double q, double chance, List<List<Term>> needless) {}
 
     /** Fish to expect of each place. */
     double[] expected() {
@@ -44,8 +45,8 @@ final class Knowledge {
     }
 
     /** How much more stints of one trip of one angler differ than chance, given what is known. */
-    double dispersion() {
-        return dispersion;
+    Unrest unrest() {
+        return unrest;
     }
 
     List<Kept> kept() {
@@ -92,7 +93,7 @@ final class Knowledge {
         for (int i = 0; i < tackle.length; i++) {
             expected[i] = base[i] * tackle[i];
         }
-        dispersion = ExpectedFish.dispersion(layout, expected);
+        unrest = Unrest.of(layout, expected);
     }
 
     /** Fish to expect of each place with all findings but one granted. */

@@ -10,11 +10,11 @@ final class Matching {
     private static final int WIDTH = 4;
 
     private final Layout layout;
-    private final double dispersion;
+    private final Unrest unrest;
 
-    Matching(Layout layout, double dispersion) {
+    Matching(Layout layout, Unrest unrest) {
         this.layout = layout;
-        this.dispersion = dispersion;
+        this.unrest = unrest;
     }
 
     /** Hears of the blocks that carry an effect. */
@@ -79,7 +79,7 @@ final class Matching {
                 fallback[WIDTH * season + 3] += n0;
             }
             if (to == end || layout.trip[to] != layout.trip[from]) {
-                sums.closeCluster();
+                sums.closeTrip(unrest.ofTrip()[layout.trip[from]]);
             }
             from = to;
         }
@@ -87,7 +87,7 @@ final class Matching {
             int at = WIDTH * s;
             if (fallback[at + 1] > 0 && fallback[at + 3] > 0) {
                 sums.block(fallback[at], fallback[at + 1], fallback[at + 2], fallback[at + 3]);
-                sums.closeCluster();
+                sums.closeFallback();
                 hears.block(seasonPlace[s], true, fallback[at], fallback[at + 1], fallback[at + 2], fallback[at + 3]);
             }
         }
@@ -104,6 +104,6 @@ final class Matching {
     @Nullable
     Effect effect(Combination combination, double[] expected, int fromTrip, int toTrip) {
         Effect.Sums sums = sums(combination, expected, fromTrip, toTrip, Blocks.NONE);
-        return sums.clusters >= 2 && sums.forA > 0 && sums.forB > 0 ? sums.effect(dispersion) : null;
+        return sums.clusters >= 2 && sums.forA > 0 && sums.forB > 0 ? sums.effect(unrest.dispersion()) : null;
     }
 }

@@ -91,7 +91,7 @@ public final class PatternSearch {
             return 0;
         }
         Knowledge nothing = new Knowledge(layout);
-        return new Matching(layout, nothing.dispersion())
+        return new Matching(layout, nothing.unrest())
                 .sums(new Combination(terms, numbers), nothing.expected())
                 .information;
     }
@@ -139,7 +139,7 @@ public final class PatternSearch {
         int to = went;
         double[] expected = knowledge.expected();
         Within everywhere = new Within(layout, terms, expected, Within.everywhere(layout));
-        ThreadLocal<Sweep> sweeps = ThreadLocal.withInitial(() -> new Sweep(terms, knowledge.dispersion()));
+        ThreadLocal<Sweep> sweeps = ThreadLocal.withInitial(() -> new Sweep(terms, knowledge.unrest()));
         Swept swept = new Swept();
         workers.all(pieces.stream()
                         .<Callable<List<Sweep.Found>>>map(piece -> () -> {

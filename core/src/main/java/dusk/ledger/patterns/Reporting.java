@@ -9,6 +9,10 @@ import java.util.Set;
 /** Makes findings of what was kept: figures, hold-up and grade. */
 final class Reporting {
     private static final double BANKED_Q = 0.02;
+
+    /** However much else was found, chance makes one as sure in a thousand clubs by the family's weight, or less. */
+    private static final double BANKED_CHANCE = 0.001;
+
     private static final int BANKED_TRIPS = 6;
     private static final int BANKED_ANGLERS = 2;
 
@@ -25,7 +29,7 @@ final class Reporting {
         this.knowledge = knowledge;
         this.spread = spread;
         this.falseDiscovery = falseDiscovery;
-        matching = new Matching(layout, knowledge.dispersion());
+        matching = new Matching(layout, knowledge.unrest());
     }
 
     /** All findings, surest first. */
@@ -77,7 +81,7 @@ final class Reporting {
                 effect.p(),
                 kept.q(),
                 later,
-                grade(kept.q(), with.trips.size(), with.anglers.size(), later),
+                grade(kept, with.trips.size(), with.anglers.size(), later),
                 kept.needless());
     }
 
@@ -98,14 +102,15 @@ final class Reporting {
         }
     }
 
-    private Grade grade(double q, int trips, int anglers, HoldUp later) {
-        if (q > falseDiscovery) {
+    private Grade grade(Knowledge.Kept kept, int trips, int anglers, HoldUp later) {
+        if (kept.q() > falseDiscovery) {
             return Grade.THIN;
         }
         if (anglers < BANKED_ANGLERS) {
             return Grade.ONE_ANGLER;
         }
         boolean borneOut = later.verdict() == HoldUp.Verdict.HELD;
-        return q <= BANKED_Q && trips >= BANKED_TRIPS && borneOut ? Grade.BANKED : Grade.BUILDING;
+        boolean sure = kept.q() <= BANKED_Q && kept.chance() <= BANKED_CHANCE;
+        return sure && trips >= BANKED_TRIPS && borneOut ? Grade.BANKED : Grade.BUILDING;
     }
 }

@@ -24,7 +24,7 @@ final class Sweep {
     private static final int UNSUPPORTED = -1;
 
     private final Terms terms;
-    private final double dispersion;
+    private final Unrest unrest;
 
     /** Combined level of each index, the width where a factor is not recorded. */
     private int[] combined = new int[0];
@@ -56,9 +56,9 @@ final class Sweep {
     private double[] blockExpected = new double[0];
     private int[] sole = new int[0];
 
-    Sweep(Terms terms, double dispersion) {
+    Sweep(Terms terms, Unrest unrest) {
         this.terms = terms;
-        this.dispersion = dispersion;
+        this.unrest = unrest;
     }
 
     /**
@@ -104,7 +104,7 @@ final class Sweep {
                 continue;
             }
             tested++;
-            Effect effect = sums[k].effect(dispersion);
+            Effect effect = sums[k].effect(unrest.dispersion());
             double variance = effect.variance();
             precision += 1 / variance;
             excess += (effect.log() * effect.log() - variance) / variance;
@@ -278,7 +278,7 @@ final class Sweep {
             }
             if (b + 1 == within.blocks || within.blockTrip[b + 1] != within.blockTrip[b]) {
                 tripCount += rowsOfTrip > 0 ? 1 : 0;
-                closeTrip(rowsOfTrip);
+                closeTrip(rowsOfTrip, unrest.ofTrip()[within.blockTrip[b]]);
                 rowsOfTrip = 0;
             }
         }
@@ -290,13 +290,13 @@ final class Sweep {
         return new Recorded(tripCount, allHours, allFish);
     }
 
-    private void closeTrip(int rowsOfTrip) {
+    private void closeTrip(int rowsOfTrip, double tripUnrest) {
         for (int t = 0; t < touchedTrip; t++) {
             int k = touchedInTrip[t];
             trips[k]++;
             soleTrips[k] += rowsInTrip[k] == rowsOfTrip ? 1 : 0;
             rowsInTrip[k] = 0;
-            sums[k].closeCluster();
+            sums[k].closeTrip(tripUnrest);
         }
         touchedTrip = 0;
     }
@@ -346,7 +346,7 @@ final class Sweep {
                 int k = touched[t];
                 if (count + restBlocks[k] > 0) {
                     sums[k].block(x[k], n1[k], fish - x[k] + restFish[k], expected - n1[k] + restExpected[k]);
-                    sums[k].closeCluster();
+                    sums[k].closeFallback();
                 }
             }
         }

@@ -26,7 +26,10 @@ final class Winnowing {
      * What a family is granted of the rate asked for, by number of terms: most findings worth having are of two. Set so that on simulated clubs the share of
      * false findings and of pattern-free clubs with any stays under one in ten at the usual rate of 0.05; see docs/METHODS.md.
      */
-    private static final double[] WEIGHTS = {0, 0.8, 3.8, 0.5};
+    private static final double[] WEIGHTS = {0, 1, 5, 0.6};
+
+    /** What the first finding counts for when it stands alone: a club without any pattern should hear of none. */
+    private static final double ALONE = 0.3;
 
     /** Two patterns this sure or surer are sure alike: the shorter one stays. */
     private static final double AS_SURE = 0.005;
@@ -52,7 +55,7 @@ final class Winnowing {
         this.swept = swept;
         this.falseDiscovery = falseDiscovery;
         this.workers = workers;
-        matching = new Matching(layout, knowledge.dispersion());
+        matching = new Matching(layout, knowledge.unrest());
         for (Tested one : swept.promising()) {
             Candidate candidate = new Candidate(one, knowledge.kept().size());
             if (candidate.chance <= WORTH_ASKING) {
@@ -124,8 +127,7 @@ final class Winnowing {
         int kept = 0;
         while (!queue.isEmpty()) {
             Candidate first = queue.peek();
-            // so many findings this sure would chance make, for each one that then stands
-            if (first.chance / (knowledge.kept().size() + 1) > falseDiscovery) {
+            if (rate(first) > falseDiscovery) {
                 break;
             }
             if (first.fresh()) {
@@ -140,6 +142,11 @@ final class Winnowing {
             queue.addAll(stale);
         }
         return kept;
+    }
+
+    /** So many findings this sure would chance make, for each one that then stands. */
+    private double rate(Candidate next) {
+        return next.chance / (knowledge.kept().size() + ALONE);
     }
 
     private void askAll(List<Candidate> candidates) {
@@ -160,12 +167,12 @@ final class Winnowing {
             keep = shorter;
         }
         queue.remove(keep);
-        double rate = keep.chance / (knowledge.kept().size() + 1);
+        double rate = rate(keep);
         if (keep.effect == null || rate > falseDiscovery) {
             return 0;
         }
         keep.kept = true;
-        knowledge.keep(new Knowledge.Kept(keep.combination, keep.effect, rate, keep.needless), matching);
+        knowledge.keep(new Knowledge.Kept(keep.combination, keep.effect, rate, keep.chance, keep.needless), matching);
         return 1;
     }
 
