@@ -2,28 +2,49 @@ package dusk.ledger.patterns;
 
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A combination of terms laid over the stints: where its conditions hold and its tackle factors are recorded, and at which of those the choice was made.
  */
 final class Combination {
     private final int[] numbers;
-    private final int[][] codes;
-    private final int[] wanted;
-    private final boolean[] tackle;
+    private final Part first;
+    private final Part second;
+    private final Part third;
+
+    /** Places of its rarest condition, outside of which it has no side; null where it has no conditions. */
+    private final int @Nullable [] candidates;
 
     /** @param numbers of its terms, rising */
     Combination(Terms terms, int[] numbers) {
         this.numbers = numbers;
-        codes = new int[numbers.length][];
-        wanted = new int[numbers.length];
-        tackle = new boolean[numbers.length];
+        Part[] parts = Arrays.stream(numbers).mapToObj(n -> new Part(terms, n)).toArray(Part[]::new);
+        first = parts[0];
+        second = parts[Math.min(1, parts.length - 1)];
+        third = parts[parts.length - 1];
+        int[] rarest = null;
         for (int t = 0; t < numbers.length; t++) {
-            Terms.Coded coded = terms.of(numbers[t]);
-            codes[t] = coded.codes();
-            wanted[t] = numbers[t] - coded.first() + 1;
-            tackle[t] = coded.tackle();
+            int[] places = terms.places(numbers[t]);
+            if (!parts[t].tackle && (rarest == null || places.length < rarest.length)) {
+                rarest = places;
+            }
         }
+        candidates = rarest;
+    }
+
+    /** The place of an index among those that may have a side, rising. */
+    int place(int index) {
+        return candidates == null ? index : candidates[index];
+    }
+
+    /** The first index of a place at or after one. */
+    int indexFrom(int place) {
+        if (candidates == null) {
+            return place;
+        }
+        int at = Arrays.binarySearch(candidates, place);
+        return at < 0 ? -at - 1 : at;
     }
 
     int[] numbers() {
@@ -34,19 +55,32 @@ final class Combination {
         return Arrays.stream(numbers).mapToObj(terms.all::get).toList();
     }
 
-    /** Which side a place is on. */
+    /** Which side a place is on. Written out for the three terms there may be, since searches ask it of every stint thousands of times. */
     Side at(int place) {
-        boolean chosen = true;
-        for (int t = 0; t < codes.length; t++) {
-            int code = codes[t][place];
-            if (code != wanted[t]) {
-                if (code == 0 || !tackle[t]) {
-                    return Side.OUT;
-                }
-                chosen = false;
-            }
+        int a = first.codes[place];
+        int b = second.codes[place];
+        int c = third.codes[place];
+        if (a == first.wanted && b == second.wanted && c == third.wanted) {
+            return Side.CHOSEN;
         }
-        return chosen ? Side.CHOSEN : Side.OTHER;
+        return first.out(a) || second.out(b) || third.out(c) ? Side.OUT : Side.OTHER;
+    }
+
+    private static final class Part {
+        final short[] codes;
+        final int wanted;
+        final boolean tackle;
+
+        Part(Terms terms, int number) {
+            Terms.Coded coded = terms.of(number);
+            codes = coded.codes();
+            wanted = number - coded.first() + 1;
+            tackle = coded.tackle();
+        }
+
+        boolean out(int code) {
+            return code == 0 || (!tackle && code != wanted);
+        }
     }
 
     /** Where a stint stands to a combination. */

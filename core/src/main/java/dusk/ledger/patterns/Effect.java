@@ -59,7 +59,7 @@ record Effect(double ratio, double logError, double df, int clusters, double inf
     }
 
     /** Sums over blocks, and over clusters of them, from which an effect follows. */
-    static final class Sums {
+    static class Sums {
         double forA;
         double forB;
         double information;

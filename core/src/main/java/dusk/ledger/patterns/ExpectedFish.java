@@ -16,7 +16,7 @@ final class ExpectedFish {
     private static final int MOST_SWEEPS = 200;
 
     private final Layout layout;
-    private final int[][] codes = new int[BY.size()][];
+    private final short[][] codes = new short[BY.size()][];
     private final double[][] g = new double[BY.size()][];
     private final double[] own;
 
@@ -83,7 +83,7 @@ final class ExpectedFish {
     /** Fits one factor's multipliers and brings m up to them. */
     private double factor(double[] m, int f) {
         double[] multipliers = g[f];
-        int[] code = codes[f];
+        short[] code = codes[f];
         double[] fish = new double[multipliers.length];
         double[] expected = new double[multipliers.length];
         for (int i = 0; i < m.length; i++) {

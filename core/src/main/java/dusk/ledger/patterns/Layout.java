@@ -38,7 +38,7 @@ final class Layout {
     final int[] fish;
 
     /** Codes of every factor that a pattern may have. */
-    private final Map<Factor, int[]> codes = new HashMap<>();
+    private final Map<Factor, short[]> codes = new HashMap<>();
 
     private final StintTable table;
 
@@ -110,12 +110,16 @@ final class Layout {
     }
 
     /** Code of each stint's level of a factor; 0 is not recorded. */
-    int[] codes(Factor factor) {
+    short[] codes(Factor factor) {
         return codes.computeIfAbsent(factor, f -> {
             Codes of = table.codes(f);
-            int[] placed = new int[size];
+            if (of.levels().size() > Short.MAX_VALUE) {
+                throw new IllegalArgumentException(
+                        factor + " has more than " + Short.MAX_VALUE + " levels: search fewer trips");
+            }
+            short[] placed = new short[size];
             for (int i = 0; i < size; i++) {
-                placed[i] = of.at(row[i]);
+                placed[i] = (short) of.at(row[i]);
             }
             return placed;
         });

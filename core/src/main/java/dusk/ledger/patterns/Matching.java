@@ -48,24 +48,26 @@ final class Matching {
         Effect.Sums sums = new Effect.Sums();
         double[] fallback = new double[WIDTH * layout.seasons];
         int[] seasonPlace = new int[layout.seasons];
-        int from = layout.firstOf(fromTrip);
-        int end = layout.firstOf(toTrip);
-        while (from < end) {
-            int block = layout.block[from];
+        int at = combination.indexFrom(layout.firstOf(fromTrip));
+        int end = combination.indexFrom(layout.firstOf(toTrip));
+        while (at < end) {
+            int from = combination.place(at);
+            int place = from;
             double x = 0;
             double n1 = 0;
             double z = 0;
             double n0 = 0;
-            int to = from;
-            for (; to < end && layout.block[to] == block; to++) {
-                Combination.Side side = combination.at(to);
+            while (place < layout.size && layout.block[place] == layout.block[from]) {
+                Combination.Side side = combination.at(place);
                 if (side == Combination.Side.CHOSEN) {
-                    x += layout.fish[to];
-                    n1 += expected[to];
+                    x += layout.fish[place];
+                    n1 += expected[place];
                 } else if (side == Combination.Side.OTHER) {
-                    z += layout.fish[to];
-                    n0 += expected[to];
+                    z += layout.fish[place];
+                    n0 += expected[place];
                 }
+                at++;
+                place = at < end ? combination.place(at) : layout.size;
             }
             if (n1 > 0 && n0 > 0) {
                 sums.block(x, n1, z, n0);
@@ -78,17 +80,16 @@ final class Matching {
                 fallback[WIDTH * season + 2] += z;
                 fallback[WIDTH * season + 3] += n0;
             }
-            if (to == end || layout.trip[to] != layout.trip[from]) {
+            if (place == layout.size || layout.trip[place] != layout.trip[from]) {
                 sums.closeTrip(unrest.ofTrip()[layout.trip[from]]);
             }
-            from = to;
         }
         for (int s = 0; s < layout.seasons; s++) {
-            int at = WIDTH * s;
-            if (fallback[at + 1] > 0 && fallback[at + 3] > 0) {
-                sums.block(fallback[at], fallback[at + 1], fallback[at + 2], fallback[at + 3]);
+            int of = WIDTH * s;
+            if (fallback[of + 1] > 0 && fallback[of + 3] > 0) {
+                sums.block(fallback[of], fallback[of + 1], fallback[of + 2], fallback[of + 3]);
                 sums.closeFallback();
-                hears.block(seasonPlace[s], true, fallback[at], fallback[at + 1], fallback[at + 2], fallback[at + 3]);
+                hears.block(seasonPlace[s], true, fallback[of], fallback[of + 1], fallback[of + 2], fallback[of + 3]);
             }
         }
         return sums;

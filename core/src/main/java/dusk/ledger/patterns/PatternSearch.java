@@ -120,7 +120,8 @@ public final class PatternSearch {
             tested += swept.tested();
             spread = Math.max(spread, swept.spread());
         }
-        int kept = new Winnowing(layout, terms, knowledge, swept, ask.falseDiscovery(), workers).keep();
+        Winnowing winnowing = new Winnowing(layout, terms, knowledge, swept, ask.falseDiscovery(), workers);
+        int kept = fewest > SHORT ? winnowing.keepAll() : winnowing.keep();
         if (kept > 0) {
             knowledge.settle();
         }
@@ -187,7 +188,7 @@ public final class PatternSearch {
         Within within = everywhere;
         if (piece.conditionTerms().length > 0) {
             int[] places = Within.places(layout, terms, piece.conditionTerms());
-            if (places.length < 2 * Sweep.LEAST_STINTS) {
+            if (places.length < 2 * Support.LEAST_STINTS) {
                 return List.of();
             }
             within = new Within(layout, terms, expected, places);

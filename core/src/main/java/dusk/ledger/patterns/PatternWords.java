@@ -61,7 +61,7 @@ public final class PatternWords {
             doubts.add(
                     "It is judged against all other choices together; one very good one among them can make it look worse.");
         }
-        if (pattern.stints().size() < HALF * Sweep.LEAST_STINTS * FEW_TRIPS) {
+        if (pattern.stints().size() < HALF * Support.LEAST_STINTS * FEW_TRIPS) {
             doubts.add("It rests on " + pattern.stints().size() + " stints.");
         }
         return doubts;

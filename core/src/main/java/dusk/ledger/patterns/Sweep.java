@@ -9,9 +9,6 @@ import java.util.List;
  * part subtracted. One thread's scratch.
  */
 final class Sweep {
-    static final int LEAST_STINTS = 8;
-    static final int LEAST_TRIPS = 4;
-    static final double LEAST_ROD_HOURS = 4;
     static final int LEAST_FISH = 5;
 
     /** A choice with something to say for now has a p of this at most. */
@@ -26,30 +23,28 @@ final class Sweep {
     private final Terms terms;
     private final Unrest unrest;
 
-    /** Combined level of each index, the width where a factor is not recorded. */
+    /** Combined level of each index, the width where a factor is not recorded; then the number of its choice. */
     private int[] combined = new int[0];
 
     // by combined level
     private int[] stints = new int[0];
     private int[] choiceOf = new int[0];
 
-    // by choice that has the stints
-    private int[] levelOf = new int[0];
-    private Effect.Sums[] sums = new Effect.Sums[0];
-    private double[] hours = new double[0];
-    private int[] trips = new int[0];
-    private int[] soleTrips = new int[0];
-    private int[] rowsInTrip = new int[0];
-    private double[] x = new double[0];
-    private double[] n1 = new double[0];
-    private int[] rows = new int[0];
-    private double[] restFish = new double[0];
-    private double[] restExpected = new double[0];
-    private int[] restBlocks = new int[0];
-    private boolean[] asked = new boolean[0];
-    private int[] touched = new int[0];
-    private int[] touchedInTrip = new int[0];
-    private int touchedTrip;
+    /** Those of the run that have the stints, and more that wait for a longer run. */
+    private Choice[] choices = new Choice[0];
+
+    private int count;
+
+    /** Stints on either side. */
+    private int recorded;
+
+    private final Support support = new Support();
+
+    /** Choices met in the block or season, and in the trip, at hand. */
+    private Choice[] met = new Choice[0];
+
+    private Choice[] open = new Choice[0];
+    private int opened;
 
     // by block
     private double[] blockFish = new double[0];
@@ -82,36 +77,34 @@ final class Sweep {
     Found run(Within within, int[] conditionTerms, int... factors) {
         int size = conditionTerms.length + factors.length;
         int width = combine(within, factors);
-        int choices = choices(within, width);
-        if (choices == 0) {
+        choices(within, width);
+        if (count == 0 || sums(within) < LEAST_FISH) {
             return Found.none(size);
         }
-        Recorded recorded = sums(within, choices);
-        if (recorded.fish() < LEAST_FISH) {
-            return Found.none(size);
-        }
+        support.settle(within, combined, UNRECORDED, choices, count, recorded);
         int supported = 0;
         int tested = 0;
         double precision = 0;
         double excess = 0;
         List<Tested> promising = new ArrayList<>();
-        for (int k = 0; k < choices; k++) {
-            if (!supported(k, recorded)) {
+        for (int k = 0; k < count; k++) {
+            Choice choice = choices[k];
+            if (!support.has(k)) {
                 continue;
             }
             supported++;
-            if (!sums[k].telling()) {
+            if (!choice.telling()) {
                 continue;
             }
             tested++;
-            Effect effect = sums[k].effect(unrest.dispersion());
+            Effect effect = choice.effect(unrest.dispersion());
             double variance = effect.variance();
             precision += 1 / variance;
             excess += (effect.log() * effect.log() - variance) / variance;
             if (Math.abs(effect.t()) >= LEAST_T) {
                 double p = effect.p();
                 if (p <= PROMISING) {
-                    promising.add(new Tested(numbers(conditionTerms, factors, levelOf[k]), effect, p));
+                    promising.add(new Tested(numbers(conditionTerms, factors, choice.level), effect, p));
                 }
             }
         }
@@ -157,201 +150,159 @@ final class Sweep {
         return width;
     }
 
-    /** Numbers the levels that have the stints, on both sides; how many. */
-    private int choices(Within within, int width) {
-        int all = within.size - stints[width];
-        int count = 0;
+    /** Numbers the levels that have the stints, on both sides, and writes the numbers over the levels. */
+    private void choices(Within within, int width) {
+        recorded = within.size - stints[width];
+        count = 0;
         for (int level = 0; level < width; level++) {
-            boolean enough = stints[level] >= LEAST_STINTS && all - stints[level] >= LEAST_STINTS;
-            choiceOf[level] = enough ? count++ : UNSUPPORTED;
+            if (!Support.enoughStints(stints[level], recorded)) {
+                choiceOf[level] = UNSUPPORTED;
+                continue;
+            }
+            if (count == choices.length) {
+                makeRoom(2 * count + 1);
+            }
+            choices[count].begin(level, stints[level]);
+            choiceOf[level] = count++;
         }
         choiceOf[width] = UNRECORDED;
-        if (count == 0) {
-            return 0;
-        }
-        makeRoom(count, within.blocks);
-        for (int level = 0; level < width; level++) {
-            if (choiceOf[level] >= 0) {
-                levelOf[choiceOf[level]] = level;
+        if (count > 0) {
+            for (int i = 0; i < within.size; i++) {
+                combined[i] = choiceOf[combined[i]];
             }
         }
-        return count;
     }
 
-    private void makeRoom(int choices, int blocks) {
-        if (levelOf.length < choices) {
-            int room = Math.max(choices, 2 * levelOf.length);
-            levelOf = new int[room];
-            Effect.Sums[] more = Arrays.copyOf(sums, room);
-            for (int k = sums.length; k < room; k++) {
-                more[k] = new Effect.Sums();
-            }
-            sums = more;
-            hours = new double[room];
-            trips = new int[room];
-            soleTrips = new int[room];
-            rowsInTrip = new int[room];
-            x = new double[room];
-            n1 = new double[room];
-            rows = new int[room];
-            restFish = new double[room];
-            restExpected = new double[room];
-            restBlocks = new int[room];
-            asked = new boolean[room];
-            touched = new int[room];
-            touchedInTrip = new int[room];
+    private void makeRoom(int room) {
+        int had = choices.length;
+        choices = Arrays.copyOf(choices, room);
+        for (int k = had; k < room; k++) {
+            choices[k] = new Choice(k);
         }
-        for (int k = 0; k < choices; k++) {
-            sums[k].clear();
-        }
-        Arrays.fill(hours, 0, choices, 0);
-        Arrays.fill(trips, 0, choices, 0);
-        Arrays.fill(soleTrips, 0, choices, 0);
-        if (sole.length < blocks) {
-            blockFish = new double[blocks];
-            blockExpected = new double[blocks];
-            sole = new int[blocks];
-        }
+        met = new Choice[room];
+        open = new Choice[room];
     }
 
-    /** What all recorded stints of a run come to. */
-    private record Recorded(int trips, double hours, double fish) {}
-
-    private boolean supported(int k, Recorded recorded) {
-        return trips[k] >= LEAST_TRIPS
-                && hours[k] >= LEAST_ROD_HOURS
-                && recorded.trips() - soleTrips[k] >= LEAST_TRIPS
-                && recorded.hours() - hours[k] >= LEAST_ROD_HOURS;
-    }
-
-    private Recorded sums(Within within, int choices) {
-        int tripCount = 0;
-        double allHours = 0;
+    /** Sums over all blocks, then over the fallback ones; how many fish there are. */
+    private double sums(Within within) {
+        if (sole.length < within.blocks) {
+            blockFish = new double[within.blocks];
+            blockExpected = new double[within.blocks];
+            sole = new int[within.blocks];
+        }
         double allFish = 0;
-        int rowsOfTrip = 0;
-        boolean anySole = false;
-        touchedTrip = 0;
         for (int b = 0; b < within.blocks; b++) {
+            int from = within.blockFrom[b];
+            int to = within.blockFrom[b + 1];
             double fish = 0;
             double expected = 0;
-            int count = 0;
-            int touchedHere = 0;
-            for (int i = within.blockFrom[b]; i < within.blockFrom[b + 1]; i++) {
-                int k = choiceOf[combined[i]];
-                if (k == UNRECORDED) {
-                    continue;
+            int first = UNRECORDED;
+            boolean mixed = false;
+            for (int i = from; i < to; i++) {
+                int k = combined[i];
+                if (k != UNRECORDED) {
+                    fish += within.fish[i];
+                    expected += within.expected[i];
+                    mixed |= first != UNRECORDED && first != k;
+                    first = k;
                 }
-                fish += within.fish[i];
-                expected += within.expected[i];
-                allHours += within.rodHours[i];
-                count++;
-                if (k < 0) {
-                    continue;
-                }
-                if (rows[k]++ == 0) {
-                    touched[touchedHere++] = k;
-                    x[k] = 0;
-                    n1[k] = 0;
-                }
-                x[k] += within.fish[i];
-                n1[k] += within.expected[i];
-                hours[k] += within.rodHours[i];
             }
-            allFish += fish;
-            rowsOfTrip += count;
             blockFish[b] = fish;
             blockExpected[b] = expected;
-            sole[b] = count == 0 ? UNRECORDED : UNSUPPORTED;
-            for (int t = 0; t < touchedHere; t++) {
-                int k = touched[t];
-                if (rows[k] == count) {
-                    sole[b] = k;
-                    anySole = true;
-                } else if (fish > 0) {
-                    sums[k].block(x[k], n1[k], fish - x[k], expected - n1[k]);
-                }
-                if (rowsInTrip[k] == 0) {
-                    touchedInTrip[touchedTrip++] = k;
-                }
-                rowsInTrip[k] += rows[k];
-                rows[k] = 0;
+            sole[b] = mixed ? UNSUPPORTED : first;
+            allFish += fish;
+            if (mixed && fish > 0) {
+                block(within, from, to, fish, expected);
             }
-            if (b + 1 == within.blocks || within.blockTrip[b + 1] != within.blockTrip[b]) {
-                tripCount += rowsOfTrip > 0 ? 1 : 0;
-                closeTrip(rowsOfTrip, unrest.ofTrip()[within.blockTrip[b]]);
-                rowsOfTrip = 0;
+            if (opened > 0 && within.lastOfTrip(b)) {
+                closeTrip(unrest.ofTrip()[within.blockTrip[b]]);
             }
         }
-        if (anySole) {
-            for (int s = 0; s + 1 < within.seasonFrom.length; s++) {
-                fallBack(within, s);
-            }
+        for (int s = 0; s + 1 < within.seasonFrom.length; s++) {
+            fallBack(within, s);
         }
-        return new Recorded(tripCount, allHours, allFish);
+        return allFish;
     }
 
-    private void closeTrip(int rowsOfTrip, double tripUnrest) {
-        for (int t = 0; t < touchedTrip; t++) {
-            int k = touchedInTrip[t];
-            trips[k]++;
-            soleTrips[k] += rowsInTrip[k] == rowsOfTrip ? 1 : 0;
-            rowsInTrip[k] = 0;
-            sums[k].closeTrip(tripUnrest);
+    /** A block that saw several choices: each against the others. */
+    private void block(Within within, int from, int to, double fish, double expected) {
+        int here = 0;
+        for (int i = from; i < to; i++) {
+            int k = combined[i];
+            if (k < 0) {
+                continue;
+            }
+            Choice choice = choices[k];
+            if (!choice.met) {
+                choice.meet();
+                met[here++] = choice;
+            }
+            choice.add(within.fish[i], within.expected[i]);
         }
-        touchedTrip = 0;
+        for (int t = 0; t < here; t++) {
+            Choice choice = met[t];
+            choice.met = false;
+            choice.block(choice.x, choice.n1, fish - choice.x, expected - choice.n1);
+            if (!choice.open) {
+                choice.open = true;
+                open[opened++] = choice;
+            }
+        }
+    }
+
+    private void closeTrip(double tripUnrest) {
+        for (int t = 0; t < opened; t++) {
+            open[t].open = false;
+            open[t].closeTrip(tripUnrest);
+        }
+        opened = 0;
     }
 
     /** Blocks that saw one choice only, against the same angler's blocks without it on the water that month. */
     private void fallBack(Within within, int season) {
         int from = within.seasonFrom[season];
         int to = within.seasonFrom[season + 1];
-        if (to - from < 2) {
-            return;
-        }
         double fish = 0;
         double expected = 0;
-        int count = 0;
+        int blocks = 0;
         int asking = 0;
+        boolean shared = false;
         for (int at = from; at < to; at++) {
             int b = within.seasonBlocks[at];
-            if (sole[b] == UNRECORDED) {
+            int k = sole[b];
+            if (k == UNRECORDED) {
                 continue;
             }
             fish += blockFish[b];
             expected += blockExpected[b];
-            count++;
-            int k = sole[b];
+            blocks++;
             if (k < 0) {
+                shared = true;
                 continue;
             }
-            if (!asked[k]) {
-                asked[k] = true;
-                touched[asking++] = k;
-                x[k] = 0;
-                n1[k] = 0;
-                restFish[k] = 0;
-                restExpected[k] = 0;
-                restBlocks[k] = 0;
+            Choice choice = choices[k];
+            if (!choice.met) {
+                choice.meet();
+                met[asking++] = choice;
             }
-            x[k] += blockFish[b];
-            n1[k] += blockExpected[b];
-            restBlocks[k]--;
+            choice.add(blockFish[b], blockExpected[b]);
+            choice.restBlocks--;
         }
-        if (asking == 0) {
-            return;
-        }
-        if (fish > 0 && count > 1) {
-            takeOutShared(within, from, to);
+        if (asking > 0 && fish > 0 && blocks > 1) {
+            if (shared) {
+                takeOutShared(within, from, to);
+            }
             for (int t = 0; t < asking; t++) {
-                int k = touched[t];
-                if (count + restBlocks[k] > 0) {
-                    sums[k].block(x[k], n1[k], fish - x[k] + restFish[k], expected - n1[k] + restExpected[k]);
-                    sums[k].closeFallback();
+                Choice choice = met[t];
+                if (blocks + choice.restBlocks > 0) {
+                    double z = fish - choice.x + choice.restFish;
+                    choice.block(choice.x, choice.n1, z, expected - choice.n1 + choice.restExpected);
+                    choice.closeFallback();
                 }
             }
         }
         for (int t = 0; t < asking; t++) {
-            asked[touched[t]] = false;
+            met[t].met = false;
         }
     }
 
@@ -363,18 +314,10 @@ final class Sweep {
                 continue;
             }
             for (int i = within.blockFrom[b]; i < within.blockFrom[b + 1]; i++) {
-                int k = choiceOf[combined[i]];
-                if (k >= 0 && asked[k] && rows[k] != b + 1) {
-                    rows[k] = b + 1;
-                    restFish[k] -= blockFish[b];
-                    restExpected[k] -= blockExpected[b];
-                    restBlocks[k]--;
-                }
-            }
-            for (int i = within.blockFrom[b]; i < within.blockFrom[b + 1]; i++) {
-                int k = choiceOf[combined[i]];
-                if (k >= 0) {
-                    rows[k] = 0;
+                int k = combined[i];
+                if (k >= 0 && choices[k].met && choices[k].takenOut != b + 1) {
+                    choices[k].takenOut = b + 1;
+                    choices[k].takeOut(blockFish[b], blockExpected[b]);
                 }
             }
         }

@@ -15,8 +15,8 @@ import org.jspecify.annotations.Nullable;
  * have to say, and so on until none is sure: kept is what chance would make less than the rate asked for of all findings that then stand. What only echoed a
  * finding falls silent, and lends no other its weight.
  *
- * <p>Granting a finding mostly makes others less sure, so a candidate is asked again when it comes to the front; when nothing is left to keep, all are, for
- * the few that were hidden behind a finding.
+ * <p>Granting a finding mostly makes others less sure, so a candidate is asked again when it comes to the front only. A few were hidden behind a finding: the
+ * next sweep finds them, or, where none follows, all are asked once more.
  */
 final class Winnowing {
     /** A candidate of whose family chance would make more than this many as sure is left to the next sweep. */
@@ -108,20 +108,17 @@ final class Winnowing {
         }
     }
 
-    /** Keeps what is sure, the surest first; how many were kept. */
-    int keep() {
+    /** Keeps what is sure, and then what was hidden behind it; how many were kept. */
+    int keepAll() {
         int before = knowledge.kept().size();
-        int kept;
-        do {
-            kept = keepFromTheFront();
-            if (kept > 0) {
-                askAll(pool.stream().filter(c -> !c.kept).toList());
-            }
-        } while (kept > 0);
+        while (keep() > 0) {
+            askAll(pool.stream().filter(c -> !c.kept).toList());
+        }
         return knowledge.kept().size() - before;
     }
 
-    private int keepFromTheFront() {
+    /** Keeps what is sure, the surest first; how many were kept. What was hidden behind one of them is left to the next sweep. */
+    int keep() {
         PriorityQueue<Candidate> queue = new PriorityQueue<>(SUREST);
         pool.stream().filter(c -> !c.kept).forEach(queue::add);
         int kept = 0;
@@ -178,15 +175,13 @@ final class Winnowing {
 
     /** The shortest pattern of some of its terms that is as sure, where the longer one's ratio is not beyond that one's interval. */
     private @Nullable Candidate enough(Candidate one, Effect now) {
+        List<Candidate> parts = parts(one.numbers()).stream()
+                .map(part -> byTerms.get(Tested.key(part)))
+                .filter(part -> part != null && !part.kept)
+                .toList();
+        askAll(parts.stream().filter(part -> !part.fresh()).toList());
         Candidate best = null;
-        for (int[] part : parts(one.numbers())) {
-            Candidate shorter = byTerms.get(Tested.key(part));
-            if (shorter == null || shorter.kept) {
-                continue;
-            }
-            if (!shorter.fresh()) {
-                shorter.ask();
-            }
+        for (Candidate shorter : parts) {
             if (shorter.effect == null) {
                 continue;
             }

@@ -23,7 +23,12 @@ final class Within {
     /** Trip of each block, in the layout's numbers. */
     final int[] blockTrip;
 
-    /** Blocks of one season together; those of season s from {@code seasonFrom[s]} to before {@code seasonFrom[s + 1]}. */
+    /** The most stints of one trip. */
+    final int mostInTrip;
+
+    final double leastHours;
+
+    /** Blocks of one season together, of seasons that have several; those of the s-th from {@code seasonFrom[s]} to before {@code seasonFrom[s + 1]}. */
     final int[] seasonBlocks;
 
     final int[] seasonFrom;
@@ -36,10 +41,10 @@ final class Within {
         rodHours = new double[size];
         codes = new short[terms.tackle.size()][size];
         for (int f = 0; f < codes.length; f++) {
-            int[] all = terms.tackle.get(f).codes();
+            short[] all = terms.tackle.get(f).codes();
             short[] here = codes[f];
             for (int i = 0; i < size; i++) {
-                here[i] = (short) all[places[i]];
+                here[i] = all[places[i]];
             }
         }
         int[] from = new int[size + 1];
@@ -59,22 +64,44 @@ final class Within {
         blocks = count;
         blockFrom = Arrays.copyOf(from, count + 1);
         blockTrip = new int[count];
-        int[] seasonOf = new int[count];
-        seasonFrom = new int[layout.seasons + 1];
+        int most = 0;
+        int tripFrom = 0;
+        int[] ofSeason = new int[layout.seasons];
         for (int b = 0; b < count; b++) {
             int place = places[blockFrom[b]];
             blockTrip[b] = layout.trip[place];
-            seasonOf[b] = layout.season[place];
-            seasonFrom[seasonOf[b] + 1]++;
+            ofSeason[layout.season[place]]++;
+            if (b > 0 && blockTrip[b] != blockTrip[b - 1]) {
+                tripFrom = blockFrom[b];
+            }
+            most = Math.max(most, blockFrom[b + 1] - tripFrom);
         }
+        mostInTrip = most;
+        leastHours = Arrays.stream(rodHours).min().orElse(0);
+        int seasons = 0;
+        int inSeasons = 0;
+        int[] next = new int[layout.seasons];
+        int[] starts = new int[layout.seasons + 1];
         for (int s = 0; s < layout.seasons; s++) {
-            seasonFrom[s + 1] += seasonFrom[s];
+            next[s] = ofSeason[s] > 1 ? inSeasons : -1;
+            if (ofSeason[s] > 1) {
+                inSeasons += ofSeason[s];
+                starts[++seasons] = inSeasons;
+            }
         }
-        seasonBlocks = new int[count];
-        int[] next = seasonFrom.clone();
+        seasonFrom = Arrays.copyOf(starts, seasons + 1);
+        seasonBlocks = new int[inSeasons];
         for (int b = 0; b < count; b++) {
-            seasonBlocks[next[seasonOf[b]]++] = b;
+            int season = layout.season[places[blockFrom[b]]];
+            if (next[season] >= 0) {
+                seasonBlocks[next[season]++] = b;
+            }
         }
+    }
+
+    /** Whether a block is the last of its trip. */
+    boolean lastOfTrip(int block) {
+        return block + 1 == blocks || blockTrip[block + 1] != blockTrip[block];
     }
 
     static int[] everywhere(Layout layout) {
@@ -85,18 +112,21 @@ final class Within {
 
     /** Places where conditions hold, given by the numbers of their terms. */
     static int[] places(Layout layout, Terms terms, int[] conditionTerms) {
-        int[] places = everywhere(layout);
-        for (int term : conditionTerms) {
-            Terms.Coded coded = terms.of(term);
-            int[] codes = coded.codes();
-            int wanted = term - coded.first() + 1;
+        if (conditionTerms.length == 0) {
+            return everywhere(layout);
+        }
+        int[] places = terms.places(conditionTerms[0]);
+        for (int t = 1; t < conditionTerms.length; t++) {
+            Terms.Coded coded = terms.of(conditionTerms[t]);
+            int wanted = conditionTerms[t] - coded.first() + 1;
+            int[] both = new int[places.length];
             int count = 0;
             for (int place : places) {
-                if (codes[place] == wanted) {
-                    places[count++] = place;
+                if (coded.codes()[place] == wanted) {
+                    both[count++] = place;
                 }
             }
-            places = Arrays.copyOf(places, count);
+            places = Arrays.copyOf(both, count);
         }
         return places;
     }
