@@ -1,5 +1,7 @@
 package dusk.ledger.columns;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -34,6 +36,37 @@ public final class Codes {
     /** Code of a stint's level. */
     public int at(int stint) {
         return wide.length > 0 ? wide[stint] : narrow[stint] & 0xff;
+    }
+
+    /** Appends this factor to combined codes: each becomes itself times the number of levels, plus the code. */
+    void append(int[] combined) {
+        int width = levels.size();
+        if (wide.length > 0) {
+            for (int i = 0; i < combined.length; i++) {
+                combined[i] = combined[i] * width + wide[i];
+            }
+            return;
+        }
+        for (int i = 0; i < combined.length; i++) {
+            combined[i] = combined[i] * width + (narrow[i] & 0xff);
+        }
+    }
+
+    /** The same of some rows only, without the levels that none of them has. */
+    Codes only(int[] rows) {
+        boolean[] occurs = new boolean[levels.size()];
+        for (int row : rows) {
+            occurs[at(row)] = true;
+        }
+        List<String> left = new ArrayList<>(List.of(levels.get(0)));
+        int[] renamed = new int[levels.size()];
+        for (int code = 1; code < renamed.length; code++) {
+            if (occurs[code]) {
+                renamed[code] = left.size();
+                left.add(levels.get(code));
+            }
+        }
+        return new Codes(left, Arrays.stream(rows).map(row -> renamed[at(row)]).toArray());
     }
 
     /** Code of a level, or -1 where no stint has it. */

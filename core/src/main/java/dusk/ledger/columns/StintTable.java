@@ -7,6 +7,7 @@ import dusk.ledger.units.Length;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.vocabulary.Words;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -14,6 +15,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.IntPredicate;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,12 +29,15 @@ public final class StintTable {
     private final Map<Factor, Codes> codes;
     private final Map<String, Integer> rowOf = new HashMap<>();
 
-    private StintTable(Ledger ledger, double[] rodHours, Map<Factor, Codes> codes) {
+    private final List<Stint> stints;
+
+    private StintTable(Ledger ledger, List<Stint> stints, double[] rodHours, Map<Factor, Codes> codes) {
         this.ledger = ledger;
+        this.stints = stints;
         this.rodHours = rodHours;
         this.codes = codes;
-        for (int i = 0; i < ledger.stints().size(); i++) {
-            rowOf.put(ledger.stints().get(i).id(), i);
+        for (int i = 0; i < stints.size(); i++) {
+            rowOf.put(stints.get(i).id(), i);
         }
     }
 
@@ -49,7 +55,7 @@ public final class StintTable {
         for (Factor factor : Factor.values()) {
             codes.put(factor, code(factor, rows));
         }
-        return new StintTable(ledger, hours, codes);
+        return new StintTable(ledger, stints, hours, codes);
     }
 
     private static Codes code(Factor factor, List<Map<Factor, String>> rows) {
@@ -70,6 +76,18 @@ public final class StintTable {
         return new Codes(levels, codes);
     }
 
+    /** The rows that a condition holds for, as a table of their own; levels that none of them has are gone. */
+    public StintTable where(IntPredicate condition) {
+        int[] rows = IntStream.range(0, size()).filter(condition).toArray();
+        Map<Factor, Codes> left = new EnumMap<>(Factor.class);
+        codes.forEach((factor, all) -> left.put(factor, all.only(rows)));
+        return new StintTable(
+                ledger,
+                Arrays.stream(rows).mapToObj(stints::get).toList(),
+                Arrays.stream(rows).mapToDouble(row -> rodHours[row]).toArray(),
+                left);
+    }
+
     /** Number of stints. */
     public int size() {
         return rodHours.length;
@@ -82,7 +100,7 @@ public final class StintTable {
 
     /** The record behind a row. */
     public Stint stint(int row) {
-        return ledger.stints().get(row);
+        return stints.get(row);
     }
 
     public Codes codes(Factor factor) {
