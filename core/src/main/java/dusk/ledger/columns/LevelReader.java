@@ -30,7 +30,7 @@ import org.jspecify.annotations.Nullable;
 /** Reads the level of each factor off a stint and what it stands on: its set-up, place, trip and reading. */
 final class LevelReader {
     /** Where a water has no position, sun times are reckoned here, in UTC: the format says so. */
-    private static final Position NOWHERE = new Position(0, 0);
+    static final Position NOWHERE = new Position(0, 0);
 
     private static final double MILLIS_PER_MINUTE = 60_000;
 

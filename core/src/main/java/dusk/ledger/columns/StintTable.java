@@ -3,15 +3,21 @@ package dusk.ledger.columns;
 import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.Ledger;
 import dusk.ledger.journal.Stint;
+import dusk.ledger.light.Sun;
+import dusk.ledger.light.SunHour;
 import dusk.ledger.units.Length;
+import dusk.ledger.units.Position;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.vocabulary.Words;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -126,6 +132,61 @@ public final class StintTable {
             }
         }
         return fish;
+    }
+
+    /** Part of the day by the sun, at the middle of each stint; a water without a position counts as lying where the format says. */
+    public SunHour[] sunHours() {
+        Map<String, Position> positions = new HashMap<>();
+        Map<String, Position> byWater = new HashMap<>();
+        ledger.waters().forEach(w -> byWater.put(w.id(), w.position() == null ? LevelReader.NOWHERE : w.position()));
+        ledger.trips().forEach(t -> positions.put(t.id(), byWater.getOrDefault(t.waterId(), LevelReader.NOWHERE)));
+        Map<List<Object>, Sun.Day> days = new HashMap<>();
+        SunHour[] hours = new SunHour[size()];
+        for (int i = 0; i < hours.length; i++) {
+            Position where = positions.getOrDefault(stint(i).tripId(), LevelReader.NOWHERE);
+            Instant middle = stint(i).startedAt().plusSeconds(Math.round(stint(i).minutes() * 30));
+            LocalDate date = SunHour.dateAt(middle, where);
+            Sun.Day day = days.computeIfAbsent(List.of(where, date), k -> Sun.day(date, SunHour.zone(where), where));
+            hours[i] = SunHour.of(middle, day);
+        }
+        return hours;
+    }
+
+    /** Fish lost in each stint, by cause, most first. */
+    public Map<String, int[]> losses() {
+        return counts(ledger.losses().stream()
+                .map(l -> new Counted(l.stintId(), l.cause(), l.count()))
+                .toList());
+    }
+
+    /** Fish landed in each stint by what they took it on, most first; fish without a word are left out. */
+    public Map<String, int[]> bitesOn() {
+        List<Counted> counted = new ArrayList<>();
+        for (Catch one : ledger.catches()) {
+            if (one.biteOn() != null) {
+                counted.add(new Counted(one.stintId(), one.biteOn(), one.count()));
+            }
+        }
+        return counts(counted);
+    }
+
+    private record Counted(String stintId, String word, int count) {}
+
+    private Map<String, int[]> counts(List<Counted> all) {
+        Map<String, int[]> byWord = new HashMap<>();
+        for (Counted one : all) {
+            Integer row = rowOf.get(one.stintId());
+            if (row != null) {
+                byWord.computeIfAbsent(one.word(), w -> new int[size()])[row] += one.count();
+            }
+        }
+        Map<String, int[]> ordered = new LinkedHashMap<>();
+        byWord.entrySet().stream()
+                .sorted(Comparator.comparingInt((Map.Entry<String, int[]> e) ->
+                                -Arrays.stream(e.getValue()).sum())
+                        .thenComparing(Map.Entry.comparingByKey()))
+                .forEach(e -> ordered.put(e.getKey(), e.getValue()));
+        return ordered;
     }
 
     /** Species landed, most first. */

@@ -3,15 +3,8 @@ package dusk.ledger.evidence;
 import dusk.ledger.columns.Codes;
 import dusk.ledger.columns.StintTable;
 import dusk.ledger.vocabulary.Factor;
-import java.util.ArrayList;
 import java.util.BitSet;
-import java.util.Collection;
-import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
-import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -30,20 +23,14 @@ public record Comparison(
 
     /** Reckons a question on a table. */
     public static Comparison of(StintTable table, Question question) {
-        BitSet rows = rows(table, question);
-        int[] fish = table.fish(question.species(), question.least());
-        Map<Integer, Gathered> byLevel = gather(table, question.factor(), rows, fish);
-        double swing =
-                TripSwing.of(byLevel.values().stream().map(Gathered::efforts).toList());
-        List<Effort> slowed =
-                byLevel.values().stream().map(g -> g.all().dividedBy(swing)).toList();
-        GammaPrior prior = slowed.isEmpty() ? null : GammaPrior.fit(slowed).orElse(null);
-        List<LevelFigures> figures = new ArrayList<>();
         Codes codes = table.codes(question.factor());
-        byLevel.forEach((code, gathered) -> figures.add(gathered.figures(
-                codes.levels().get(code),
-                prior == null ? null : prior.given(gathered.all().dividedBy(swing)))));
-        return new Comparison(question, List.copyOf(figures), prior, swing);
+        Levels levels = Levels.of(
+                table,
+                rows(table, question),
+                table.fish(question.species(), question.least()),
+                codes::at,
+                codes.levels()::get);
+        return new Comparison(question, List.copyOf(levels.figures().values()), levels.prior(), levels.swing());
     }
 
     /** Rows of the stints in which the question's conditions hold. */
@@ -68,55 +55,5 @@ public record Comparison(
         return levels.stream()
                 .filter(l -> !l.level().equals(Factor.NOT_RECORDED))
                 .toList();
-    }
-
-    private static Map<Integer, Gathered> gather(StintTable table, Factor factor, BitSet rows, int[] fish) {
-        Map<Integer, Gathered> byLevel = new TreeMap<>();
-        Codes levels = table.codes(factor);
-        Codes trips = table.codes(Factor.TRIP);
-        Codes anglers = table.codes(Factor.ANGLER);
-        for (int row = rows.nextSetBit(0); row >= 0; row = rows.nextSetBit(row + 1)) {
-            byLevel.computeIfAbsent(levels.at(row), l -> new Gathered())
-                    .add(trips.at(row), anglers.at(row), new Effort(fish[row], table.rodHours(row)));
-        }
-        return byLevel;
-    }
-
-    private static final class Gathered {
-        private final Map<Integer, Effort> trips = new LinkedHashMap<>();
-        private final Set<Integer> anglers = new HashSet<>();
-        private int stints;
-
-        void add(int trip, int angler, Effort effort) {
-            stints++;
-            anglers.add(angler);
-            trips.merge(trip, effort, Effort::plus);
-        }
-
-        List<Effort> efforts() {
-            return List.copyOf(trips.values());
-        }
-
-        Effort all() {
-            Collection<Effort> efforts = trips.values();
-            return efforts.stream().reduce(Effort::plus).orElseThrow();
-        }
-
-        LevelFigures figures(String level, @Nullable ShrunkRate shrunk) {
-            Effort all = all();
-            return new LevelFigures(
-                    level,
-                    stints,
-                    trips.size(),
-                    anglers.size(),
-                    all.rodHours(),
-                    (int) all.fish(),
-                    (int) trips.values().stream()
-                            .mapToDouble(Effort::fish)
-                            .max()
-                            .orElse(0),
-                    CatchRate.of(efforts()),
-                    shrunk);
-        }
     }
 }

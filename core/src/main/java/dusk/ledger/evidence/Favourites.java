@@ -73,12 +73,14 @@ public record Favourites(List<Favourite> levels) {
         return level.shrunk() == null ? 0 : level.shrunk().mean();
     }
 
+    /** Promising is no choice whose fish mostly came on one trip: the posteriors know how many fish, not how they came. */
     private static Note note(LevelFigures level, double share, int levels, double best, double pooled) {
         boolean much = share * levels >= MUCH;
         if (much && mean(level) < pooled) {
             return Note.THROWN_MUCH_EARNS_LITTLE;
         }
-        return !much && best >= PROMISING ? Note.THROWN_LITTLE_PROMISING : Note.NONE;
+        boolean oneGreatTrip = 2 * level.fishOnBestTrip() > level.fish();
+        return !much && best >= PROMISING && !oneGreatTrip ? Note.THROWN_LITTLE_PROMISING : Note.NONE;
     }
 
     /** Shares of the draws in which each is the best: posterior Gamma(a + y/f, b + e/f). */

@@ -1,10 +1,17 @@
 package dusk.ledger.patterns;
 
+import dusk.ledger.columns.Codes;
+import dusk.ledger.columns.StintTable;
+import dusk.ledger.evidence.Levels;
 import dusk.ledger.units.Figures;
 import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.IntUnaryOperator;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** A pattern as a sentence a person can say aloud, and how it could be wrong. */
 public final class PatternWords {
@@ -45,6 +52,11 @@ public final class PatternWords {
     /** The likeliest ways it could be wrong, each a sentence. */
     public static List<String> doubts(Pattern pattern) {
         List<String> doubts = new ArrayList<>();
+        boolean held = pattern.later().verdict() == HoldUp.Verdict.HELD;
+        if (pattern.grade() == Grade.BUILDING && held && pattern.q() <= Reporting.BANKED_Q) {
+            doubts.add(
+                    "Not banked yet: so many combinations were asked that chance alone makes one this sure now and then.");
+        }
         if (pattern.anglers() == 1) {
             doubts.add("One angler did all of it: it may be the angler.");
         }
@@ -65,6 +77,50 @@ public final class PatternWords {
             doubts.add("It rests on " + pattern.stints().size() + " stints.");
         }
         return doubts;
+    }
+
+    /**
+     * What a pattern against the angler loses to: of the other choices with enough fishing in the same conditions the one that takes most for sure, by the low end of its
+     * rate, so that one great day does not make it.
+     *
+     * @param table that was searched
+     * @param fish by row
+     */
+    public static @Nullable String losesTo(Pattern pattern, StintTable table, int[] fish) {
+        BitSet others = new BitSet();
+        pattern.others().forEach(others::set);
+        List<Codes> factors =
+                pattern.tackle().stream().map(t -> table.codes(t.factor())).toList();
+        IntUnaryOperator choice = row -> {
+            int code = 0;
+            for (Codes one : factors) {
+                code = code * one.levels().size() + one.at(row);
+            }
+            return code;
+        };
+        return Levels.of(table, others, fish, choice, code -> named(code, pattern, factors)).figures().values().stream()
+                .filter(l -> l.rodHours() >= Support.LEAST_ROD_HOURS && l.trips() >= Support.LEAST_TRIPS)
+                .filter(l -> l.shrunk() != null)
+                .max(Comparator.comparingDouble(
+                        l -> l.shrunk() == null ? 0 : l.shrunk().mean()))
+                .map(l -> "It loses most to " + l.level() + ": " + l.fish() + " fish in "
+                        + Figures.fixed(l.rodHours(), 1) + " rod-hours there.")
+                .orElse(null);
+    }
+
+    private static String named(int combined, Pattern pattern, List<Codes> factors) {
+        List<String> words = new ArrayList<>();
+        int left = combined;
+        for (int f = factors.size() - 1; f >= 0; f--) {
+            int width = factors.get(f).levels().size();
+            words.add(
+                    0,
+                    named(new Term(
+                            pattern.tackle().get(f).factor(),
+                            factors.get(f).levels().get(left % width))));
+            left /= width;
+        }
+        return String.join(" and ", words);
     }
 
     /** A word speaks for itself; a band wants the name of what was measured. */

@@ -8,7 +8,7 @@ import java.util.Set;
 
 /** Makes findings of what was kept: figures, hold-up and grade. */
 final class Reporting {
-    private static final double BANKED_Q = 0.02;
+    static final double BANKED_Q = 0.02;
 
     /** However much else was found, chance makes one as sure in a thousand clubs by the family's weight, or less. */
     private static final double BANKED_CHANCE = 0.001;
@@ -82,7 +82,21 @@ final class Reporting {
                 kept.q(),
                 later,
                 grade(kept, with.trips.size(), with.anglers.size(), later),
+                blocks(combination, others),
                 kept.needless());
+    }
+
+    /** Blocks with fish, those that say most first. */
+    private List<PatternBlock> blocks(Combination combination, double[] expected) {
+        List<PatternBlock> blocks = new ArrayList<>();
+        matching.sums(combination, expected, 0, layout.trips, (place, fallback, x, n1, z, n0) -> {
+            if (x + z > 0) {
+                blocks.add(new PatternBlock(layout.row[place], fallback, x, (x + z) * n1 / (n1 + n0), x + z));
+            }
+        });
+        blocks.sort(Comparator.comparingDouble((PatternBlock b) -> -Math.abs(b.says()))
+                .thenComparingInt(PatternBlock::row));
+        return blocks;
     }
 
     /** Sums over one side of a pattern. */

@@ -6,12 +6,10 @@ import dusk.ledger.evidence.Question;
 import dusk.ledger.evidence.ShrunkRate;
 import dusk.ledger.evidence.Verdict;
 import dusk.ledger.units.Figures;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springframework.web.util.UriUtils;
 
 /**
  * A comparison as the page lays it out.
@@ -52,28 +50,15 @@ record CompareView(Verdict verdict, List<Row> rows, List<Tick> ticks, String swi
                 .max()
                 .orElse(1);
         double scale = most > 0 ? most * 1.06 : 1;
-        String factor = comparison.question().factor().key();
-        String held = held(comparison.question());
+        Question question = comparison.question();
         List<Row> rows = new ArrayList<>();
         comparison.recorded().stream()
                 .sorted(Comparator.comparingDouble(CompareView::mean).reversed())
-                .forEach(l -> rows.add(row(l, true, scale, factor, held)));
+                .forEach(l -> rows.add(row(l, true, scale, question)));
         comparison.levels().stream()
                 .filter(l -> !comparison.recorded().contains(l))
-                .forEach(l -> rows.add(row(l, false, scale, factor, held)));
+                .forEach(l -> rows.add(row(l, false, scale, question)));
         return new CompareView(Verdict.of(comparison), rows, ticks(scale), Figures.fixed(comparison.swing(), 1));
-    }
-
-    /** The conditions held, as the rest of an address. */
-    private static String held(Question question) {
-        StringBuilder held = new StringBuilder();
-        question.where()
-                .forEach((factor, levels) -> levels.forEach(level -> held.append("&where=")
-                        .append(UriUtils.encode(factor.key() + "=" + level, StandardCharsets.UTF_8))));
-        if (question.species() != null) {
-            held.append("&species=").append(UriUtils.encode(question.species(), StandardCharsets.UTF_8));
-        }
-        return held.toString();
     }
 
     private static double mean(LevelFigures level) {
@@ -84,7 +69,7 @@ record CompareView(Verdict verdict, List<Row> rows, List<Tick> ticks, String swi
         return level.shrunk() == null ? 0 : level.shrunk().interval().high();
     }
 
-    private static Row row(LevelFigures level, boolean recorded, double scale, String factor, String held) {
+    private static Row row(LevelFigures level, boolean recorded, double scale, Question question) {
         ShrunkRate shrunk = level.shrunk();
         double crude = level.rate().perRodHour();
         Bar bar = shrunk == null
@@ -110,8 +95,9 @@ record CompareView(Verdict verdict, List<Row> rows, List<Tick> ticks, String swi
                 level.anglers(),
                 level.fish(),
                 bar,
-                "/findings/stints?where=" + UriUtils.encode(factor + "=" + level.level(), StandardCharsets.UTF_8)
-                        + held);
+                StintsAddress.of(question)
+                        .where(question.factor(), level.level())
+                        .toString());
     }
 
     private static String range(double low, double high) {

@@ -1,12 +1,13 @@
 package dusk.ledger.web.findings;
 
 import dusk.ledger.columns.StintTable;
+import dusk.ledger.journal.Stint;
 import dusk.ledger.patterns.Pattern;
+import dusk.ledger.patterns.PatternBlock;
 import dusk.ledger.patterns.PatternWords;
 import dusk.ledger.patterns.Term;
 import dusk.ledger.units.Figures;
 import dusk.ledger.vocabulary.Factor;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -15,7 +16,6 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.web.util.UriUtils;
 
 /**
  * A pattern as its card lays it out.
@@ -36,6 +36,9 @@ record PatternCard(
         String stintsAddress,
         List<Part> anglers,
         List<Part> trips,
+        List<Carried> blocks,
+        String blocksTold,
+        @Nullable String losesTo,
         List<String> needless) {
 
     /** A ratio on a scale from a quarter to four times, even in steps of doubling. Shares are of the picture's width. */
@@ -57,19 +60,22 @@ record PatternCard(
     /** What one angler or one trip brought to it, with the choice and without. */
     record Part(String name, String with, String without) {}
 
+    /** Names by id. */
+    record Names(Map<String, String> anglers, Map<String, String> trips) {}
+
+    /**
+     * A comparison that carries it.
+     *
+     * @param fish of the choice against how many had it done as well as the others
+     */
+    record Carried(String who, String address, String fish, String says) {}
+
+    private static final int BLOCKS_SHOWN = 10;
+
     /** Trips shown on a card: those that brought most. */
     private static final int TRIPS_SHOWN = 8;
 
-    /**
-     * @param anglerNames by id
-     * @param tripNames by id
-     */
-    static PatternCard of(
-            StintTable table,
-            int[] fish,
-            Pattern pattern,
-            Map<String, String> anglerNames,
-            Map<String, String> tripNames) {
+    static PatternCard of(StintTable table, int[] fish, Pattern pattern, PatternsAsk ask, Names names) {
         Ratio newer = pattern.later().ratio() == null || pattern.later().interval() == null
                 ? null
                 : Ratio.of(
@@ -90,9 +96,15 @@ record PatternCard(
                 newer,
                 pattern.later().verdict().word(),
                 sure(pattern.q()),
-                address(pattern),
-                parts(table, fish, pattern, Factor.ANGLER, anglerNames, Integer.MAX_VALUE),
-                parts(table, fish, pattern, Factor.TRIP, tripNames, TRIPS_SHOWN),
+                address(pattern, ask),
+                parts(table, fish, pattern, Factor.ANGLER, names.anglers(), Integer.MAX_VALUE),
+                parts(table, fish, pattern, Factor.TRIP, names.trips(), TRIPS_SHOWN),
+                pattern.blocks().stream()
+                        .limit(BLOCKS_SHOWN)
+                        .map(b -> carried(table, b, names))
+                        .toList(),
+                blocksTold(pattern),
+                pattern.against() ? PatternWords.losesTo(pattern, table, fish) : null,
                 pattern.dropped().stream()
                         .map(terms -> terms.stream().map(Term::toString).collect(Collectors.joining(", ")))
                         .toList());
@@ -104,12 +116,30 @@ record PatternCard(
                 : "Of findings this sure about " + Figures.trimmed(100 * q, 1) + " in 100 would be chance.";
     }
 
-    private static String address(Pattern pattern) {
-        return "/findings/stints?"
-                + Stream.concat(pattern.tackle().stream(), pattern.conditions().stream())
-                        .map(t ->
-                                "where=" + UriUtils.encode(t.factor().key() + "=" + t.level(), StandardCharsets.UTF_8))
-                        .collect(Collectors.joining("&"));
+    private static String address(Pattern pattern, PatternsAsk ask) {
+        StintsAddress address = ask.stints();
+        Stream.concat(pattern.tackle().stream(), pattern.conditions().stream())
+                .forEach(t -> address.where(t.factor(), t.level()));
+        return address.toString();
+    }
+
+    private static Carried carried(StintTable table, PatternBlock block, Names names) {
+        Stint stint = table.stint(block.row());
+        String angler = names.anglers().getOrDefault(stint.anglerId(), stint.anglerId());
+        String trip = names.trips().getOrDefault(stint.tripId(), stint.tripId());
+        return new Carried(
+                block.acrossTrips() ? angler + ", days of that month about " + trip : angler + ", " + trip,
+                "/trips/" + stint.tripId(),
+                Figures.trimmed(block.fish(), 0) + " against " + Figures.fixed(block.even(), 1),
+                (block.says() >= 0 ? "+" : "−") + Figures.fixed(Math.abs(block.says()), 1));
+    }
+
+    private static String blocksTold(Pattern pattern) {
+        long across =
+                pattern.blocks().stream().filter(PatternBlock::acrossTrips).count();
+        long better = pattern.blocks().stream().filter(b -> b.says() > 0).count();
+        return pattern.blocks().size() + " comparisons with fish in them, " + across + " of those between days; in "
+                + better + " the choice took more than its share.";
     }
 
     /** Fish and hours by angler or trip, those with most fish with the choice first; only where both sides were fished. */

@@ -37,17 +37,23 @@ class PatternRuns {
     record Key(
             String clubId,
             long version,
-            @Nullable String species,
-            @Nullable Length least) {}
+            String species,
+            @Nullable Length least,
+            String water,
+            String season,
+            @Nullable String anglerId) {}
 
     PatternRuns(Store store, ClubTables tables) {
         this.store = store;
         this.tables = tables;
     }
 
+    /** What was found in which table: patterns name its rows. */
+    record Searched(StintTable table, Findings findings) {}
+
     /** One search. */
     static final class Run {
-        private final CompletableFuture<Findings> result = new CompletableFuture<>();
+        private final CompletableFuture<Searched> result = new CompletableFuture<>();
         private volatile int percent;
         private volatile boolean stopped;
 
@@ -64,7 +70,7 @@ class PatternRuns {
         }
 
         /** What was found, once it is there; waits a moment, since most searches are quick. */
-        Optional<Findings> found(long patienceMillis) {
+        Optional<Searched> found(long patienceMillis) {
             try {
                 return Optional.of(result.get(patienceMillis, TimeUnit.MILLISECONDS));
             } catch (TimeoutException e) {
@@ -82,31 +88,42 @@ class PatternRuns {
     }
 
     /** The search of a question on the records as they are now, started where it is not there yet. */
-    Run of(Viewer viewer, @Nullable String species, @Nullable Length least) {
-        return runs.get(key(viewer, species, least), k -> start(viewer, k));
+    Run of(Viewer viewer, PatternsAsk ask) {
+        return runs.get(key(viewer, ask), k -> start(viewer, ask));
     }
 
     /** Forgets a stopped search, so that it can be asked anew. */
-    void forget(Viewer viewer, @Nullable String species, @Nullable Length least) {
-        runs.invalidate(key(viewer, species, least));
+    void forget(Viewer viewer, PatternsAsk ask) {
+        runs.invalidate(key(viewer, ask));
     }
 
-    private Key key(Viewer viewer, @Nullable String species, @Nullable Length least) {
-        return new Key(viewer.clubId(), store.version(viewer.clubId()), species, least);
+    private Key key(Viewer viewer, PatternsAsk ask) {
+        return new Key(
+                viewer.clubId(),
+                store.version(viewer.clubId()),
+                ask.species(),
+                ask.length(),
+                ask.water(),
+                ask.season(),
+                ask.mine() ? ask.anglerId() : null);
     }
 
-    private Run start(Viewer viewer, Key key) {
+    private Run start(Viewer viewer, PatternsAsk asked) {
         Run run = new Run();
         worker.execute(() -> {
             try {
-                StintTable table = tables.of(viewer);
+                StintTable table = asked.of(tables.of(viewer));
                 PatternSearch.Ask usual = PatternSearch.Ask.USUAL;
-                PatternSearch.Ask ask =
-                        new PatternSearch.Ask(key.species(), key.least(), usual.maxTerms(), usual.falseDiscovery());
-                run.result.complete(PatternSearch.run(table, ask, THREADS, (done, of) -> {
+                PatternSearch.Ask ask = new PatternSearch.Ask(
+                        asked.species().isEmpty() ? null : asked.species(),
+                        asked.length(),
+                        usual.maxTerms(),
+                        usual.falseDiscovery());
+                Findings findings = PatternSearch.run(table, ask, THREADS, (done, of) -> {
                     run.percent = of == 0 ? 100 : 100 * done / of;
                     return !run.stopped;
-                }));
+                });
+                run.result.complete(new Searched(table, findings));
             } catch (RuntimeException e) {
                 run.result.completeExceptionally(e);
             }

@@ -1,23 +1,19 @@
 package dusk.ledger.web.findings;
 
 import dusk.ledger.columns.StintTable;
-import dusk.ledger.patterns.Findings;
 import dusk.ledger.patterns.Pattern;
-import dusk.ledger.units.Length;
+import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.ClubTables;
 import dusk.ledger.web.store.Viewer;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 
 /** The patterns that hold in the club's records. */
 @Controller
@@ -36,33 +32,26 @@ class PatternsController {
     }
 
     @GetMapping("/findings/patterns")
-    String patterns(
-            Person person,
-            @RequestParam(defaultValue = "") String species,
-            @RequestParam(defaultValue = "") String least,
-            Model model,
-            HttpServletResponse response) {
+    String patterns(Person person, PatternsAsk.Typed typed, Model model, HttpServletResponse response) {
         Viewer viewer = person.viewer();
-        StintTable table = tables.of(viewer);
-        model.addAttribute("species", table.species());
-        model.addAttribute("chosenSpecies", species);
-        model.addAttribute("least", least);
+        StintTable club = tables.of(viewer);
+        PatternsAsk ask = PatternsAsk.of(typed, club, person);
+        model.addAttribute("ask", ask);
+        model.addAttribute("species", club.species());
+        model.addAttribute("waters", names.waters(viewer));
+        model.addAttribute(
+                "seasons", club.codes(Factor.SEASON).levels().stream().skip(1).toList());
         model.addAttribute("legend", InkMark.legend());
-        model.addAttribute("stints", table.size());
-        Length length;
-        try {
-            length = length(least, person);
-        } catch (IllegalArgumentException e) {
+        if (!ask.errors().isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("leastError", e.getMessage());
             return "findings/patterns";
         }
-        PatternRuns.Run run = runs.of(viewer, blankAsNull(species), length);
-        Optional<Findings> found = run.found(PATIENCE_MILLIS);
+        PatternRuns.Run run = runs.of(viewer, ask);
+        Optional<PatternRuns.Searched> found = run.found(PATIENCE_MILLIS);
         if (found.isPresent()) {
-            show(model, viewer, table, table.fish(blankAsNull(species), length), found.get());
+            show(model, viewer, ask, found.get());
         } else if (run.stopped()) {
-            runs.forget(viewer, blankAsNull(species), length);
+            runs.forget(viewer, ask);
             model.addAttribute("stopped", true);
         } else {
             model.addAttribute("percent", run.percent());
@@ -70,32 +59,27 @@ class PatternsController {
         return Boolean.TRUE.equals(model.getAttribute("part")) ? "findings/patterns :: answer" : "findings/patterns";
     }
 
-    private void show(Model model, Viewer viewer, StintTable table, int[] fish, Findings findings) {
-        Map<String, String> anglers = names.anglers(viewer);
-        Map<String, String> trips = names.trips(viewer);
-        List<PatternCard> cards = findings.patterns().stream()
-                .map((Pattern p) -> PatternCard.of(table, fish, p, anglers, trips))
+    private void show(Model model, Viewer viewer, PatternsAsk ask, PatternRuns.Searched searched) {
+        StintTable table = searched.table();
+        int[] fish = table.fish(ask.species().isEmpty() ? null : ask.species(), ask.length());
+        PatternCard.Names named = new PatternCard.Names(names.anglers(viewer), names.trips(viewer));
+        List<PatternCard> cards = searched.findings().patterns().stream()
+                .map((Pattern p) -> PatternCard.of(table, fish, p, ask, named))
                 .toList();
+        model.addAttribute("stints", table.size());
         model.addAttribute("forYou", cards.stream().filter(c -> !c.against()).toList());
         model.addAttribute(
                 "against", cards.stream().filter(PatternCard::against).toList());
-        model.addAttribute("findings", findings);
+        model.addAttribute("findings", searched.findings());
     }
 
+    /** Stops a search; a question that cannot be understood has none. */
     @PostMapping("/findings/patterns/stop")
-    String stop(
-            Person person,
-            @RequestParam(defaultValue = "") String species,
-            @RequestParam(defaultValue = "") String least) {
-        runs.of(person.viewer(), blankAsNull(species), length(least, person)).stop();
+    String stop(Person person, PatternsAsk.Typed typed) {
+        PatternsAsk ask = PatternsAsk.of(typed, tables.of(person.viewer()), person);
+        if (ask.errors().isEmpty()) {
+            runs.of(person.viewer(), ask).stop();
+        }
         return "redirect:/findings/patterns";
-    }
-
-    private static @Nullable Length length(String typed, Person person) {
-        return typed.isBlank() ? null : Length.parse(typed, person.units().lure());
-    }
-
-    private static @Nullable String blankAsNull(String text) {
-        return text.isBlank() ? null : text;
     }
 }

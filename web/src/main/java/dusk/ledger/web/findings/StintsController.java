@@ -4,15 +4,18 @@ import dusk.ledger.columns.StintTable;
 import dusk.ledger.evidence.Comparison;
 import dusk.ledger.evidence.Question;
 import dusk.ledger.journal.Stint;
+import dusk.ledger.light.SunHour;
 import dusk.ledger.units.Figures;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.ClubTables;
 import dusk.ledger.web.store.Viewer;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.util.MultiValueMap;
@@ -41,18 +44,25 @@ class StintsController {
             @RequestParam MultiValueMap<String, String> asked,
             @RequestParam(defaultValue = "") String species,
             @RequestParam(defaultValue = "") String least,
+            @RequestParam(defaultValue = "") String sun,
+            @RequestParam(defaultValue = "false") boolean mine,
             Model model) {
         Viewer viewer = person.viewer();
         StintTable table = tables.of(viewer);
         CompareAsk ask = CompareAsk.of(
                 Factor.COLOUR.key(), asked.getOrDefault("where", List.of()), species, least, table, person.units());
         Question question = ask.question();
-        List<Line> lines = question == null ? List.of() : lines(viewer, table, question);
-        model.addAttribute(
-                "conditions",
-                ask.where().stream()
-                        .map(w -> w.replace('_', ' ').replace("=", ": "))
-                        .toList());
+        Optional<SunHour> hour = Arrays.stream(SunHour.values())
+                .filter(h -> h.toString().equals(sun))
+                .findFirst();
+        List<Line> lines = question == null ? List.of() : lines(viewer, table, question, hour, mine);
+        List<String> conditions = new ArrayList<>();
+        ask.where().forEach(w -> conditions.add(told(viewer, w)));
+        hour.ifPresent(h -> conditions.add("by the sun: " + h.words()));
+        if (mine) {
+            conditions.add("yours only");
+        }
+        model.addAttribute("conditions", conditions);
         model.addAttribute("errors", ask.errors().values());
         model.addAttribute("lines", lines.stream().limit(SHOWN).toList());
         model.addAttribute("count", lines.size());
@@ -60,12 +70,25 @@ class StintsController {
         return "findings/stints";
     }
 
-    private List<Line> lines(Viewer viewer, StintTable table, Question question) {
+    private String told(Viewer viewer, String condition) {
+        String water = Factor.WATER.key() + "=";
+        if (condition.startsWith(water)) {
+            String id = condition.substring(water.length());
+            return "water: " + names.waters(viewer).getOrDefault(id, id);
+        }
+        return condition.replace('_', ' ').replace("=", ": ");
+    }
+
+    private List<Line> lines(Viewer viewer, StintTable table, Question question, Optional<SunHour> hour, boolean mine) {
+        SunHour[] hours = hour.isPresent() ? table.sunHours() : new SunHour[0];
         int[] fish = table.fish(question.species(), question.least());
         Map<String, String> anglers = names.anglers(viewer);
         Map<String, String> trips = names.trips(viewer);
-        List<Integer> rows = new ArrayList<>(
-                Comparison.rows(table, question).stream().boxed().toList());
+        List<Integer> rows = new ArrayList<>(Comparison.rows(table, question).stream()
+                .filter(row -> hour.isEmpty() || hours[row] == hour.get())
+                .filter(row -> !mine || table.stint(row).anglerId().equals(viewer.anglerId()))
+                .boxed()
+                .toList());
         rows.sort(Comparator.comparing((Integer row) -> table.stint(row).startedAt())
                 .reversed());
         return rows.stream()

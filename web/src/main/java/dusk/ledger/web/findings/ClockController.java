@@ -1,0 +1,42 @@
+package dusk.ledger.web.findings;
+
+import dusk.ledger.columns.StintTable;
+import dusk.ledger.evidence.LightClock;
+import dusk.ledger.vocabulary.Factor;
+import dusk.ledger.web.security.Person;
+import dusk.ledger.web.store.ClubTables;
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** When fish are caught, by the sun. */
+@Controller
+class ClockController {
+    private final ClubTables tables;
+    private final AskForm form;
+
+    ClockController(ClubTables tables, AskForm form) {
+        this.tables = tables;
+        this.form = form;
+    }
+
+    @GetMapping("/findings/clock")
+    String clock(
+            Person person,
+            @RequestParam MultiValueMap<String, String> asked,
+            Model model,
+            HttpServletResponse response) {
+        StintTable table = tables.of(person.viewer());
+        CompareAsk ask = form.read(person, table, Factor.SEASON.key(), asked, model);
+        if (ask.question() == null) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        } else {
+            model.addAttribute("clock", ClockView.of(LightClock.of(table, ask.question()), ask.question()));
+        }
+        return "findings/clock";
+    }
+}

@@ -1,0 +1,184 @@
+package dusk.ledger.web.findings;
+
+import dusk.ledger.evidence.Estimate;
+import dusk.ledger.evidence.Funnel;
+import dusk.ledger.evidence.Question;
+import dusk.ledger.evidence.Share;
+import dusk.ledger.units.Figures;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** A funnel as the page lays it out. Shares are of the picture's width. */
+record FunnelView(
+        String sentence, List<Stage> stages, List<Row> rows, List<Part> lost, List<Part> takenOn, String factor) {
+    private static final String REST = " times the rest's";
+
+    /** One step of the whole club's funnel. */
+    record Stage(String word, int count, String from, String width) {}
+
+    /**
+     * One level.
+     *
+     * @param lost where its fish come off, most first
+     */
+    record Row(
+            String level,
+            int follows,
+            int bites,
+            int hooked,
+            int landed,
+            Cell ofBites,
+            Cell ofHooked,
+            String lost,
+            String address) {}
+
+    /** A share with its interval drawn, and how it stands to the rest's. */
+    record Cell(String share, String range, @Nullable Drawn drawn, String against) {}
+
+    record Drawn(String low, String high, String at) {}
+
+    /** A word with its share. */
+    record Part(String word, String told, String width) {}
+
+    static FunnelView of(Funnel funnel, Question question) {
+        Funnel.Step all = funnel.all();
+        double most = Math.max(1, Math.max(all.follows(), all.bites()));
+        List<Stage> stages = List.of(
+                new Stage("follows", all.follows(), "", width(all.follows() / most)),
+                new Stage("bites", all.bites(), "", width(all.bites() / most)),
+                new Stage("hooked", all.hooked(), of(all.ofBites(), "bites"), width(all.hooked() / most)),
+                new Stage("landed", all.landed(), of(all.ofHooked(), "hooked"), width(all.landed() / most)));
+        int lost = funnel.lost().values().stream().mapToInt(Integer::intValue).sum();
+        List<Row> rows = funnel.levels().stream()
+                .map(step -> new Row(
+                        step.level(),
+                        step.follows(),
+                        step.bites(),
+                        step.hooked(),
+                        step.landed(),
+                        cell(step.ofBites(), step.hookedAgainstRest()),
+                        cell(step.ofHooked(), step.landedAgainstRest()),
+                        lost(step),
+                        StintsAddress.of(question)
+                                .where(question.factor(), step.level())
+                                .toString()))
+                .toList();
+        return new FunnelView(
+                sentence(funnel),
+                stages,
+                rows,
+                funnel.lost().entrySet().stream()
+                        .map(e ->
+                                new Part(e.getKey(), e.getValue() + " of " + lost, width((double) e.getValue() / lost)))
+                        .toList(),
+                funnel.takenOn().entrySet().stream()
+                        .map(e -> new Part(
+                                e.getKey(),
+                                told(e.getValue()),
+                                width(e.getValue().share())))
+                        .toList(),
+                question.factor().title());
+    }
+
+    private static String lost(Funnel.Step step) {
+        List<String> parts = new ArrayList<>();
+        step.lost().forEach((cause, count) -> parts.add(cause + " " + count));
+        int told = step.lost().values().stream().mapToInt(Integer::intValue).sum();
+        int untold = step.hooked() - step.landed() - told;
+        if (untold > 0) {
+            parts.add("cause not told " + untold);
+        }
+        return String.join(", ", parts);
+    }
+
+    private static Cell cell(@Nullable Share share, Estimate ratio) {
+        if (share == null) {
+            return new Cell("", "", null, "");
+        }
+        return new Cell(
+                percent(share.share()),
+                percent(share.interval().low()) + " to "
+                        + percent(share.interval().high()),
+                new Drawn(width(share.interval().low()), width(share.interval().high()), width(share.share())),
+                against(ratio));
+    }
+
+    private static String against(Estimate ratio) {
+        if (ratio instanceof Estimate.Figure f) {
+            String range = f.interval() == null
+                    ? ""
+                    : " (" + Figures.fixed(f.interval().low(), 2) + " to "
+                            + Figures.fixed(f.interval().high(), 2) + ")";
+            return Figures.fixed(f.ratio(), 2) + REST + range;
+        }
+        return ((Estimate.None) ratio).reason();
+    }
+
+    private static String sentence(Funnel funnel) {
+        Share hooked = funnel.all().ofBites();
+        Share landed = funnel.all().ofHooked();
+        if (hooked == null || landed == null) {
+            return "Not enough logged to say: no bite came to a hooked fish here.";
+        }
+        StringBuilder said = new StringBuilder("Of a hundred bites ")
+                .append(Math.round(100 * hooked.share()))
+                .append(" are hooked, and of a hundred hooked ")
+                .append(Math.round(100 * landed.share()))
+                .append(" landed");
+        funnel.lost().entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .ifPresent(e -> said.append("; the commonest cause told of a loss is “")
+                        .append(e.getKey())
+                        .append("”"));
+        said.append('.');
+        surest(funnel.levels(), true).ifPresent(said::append);
+        surest(funnel.levels(), false).ifPresent(said::append);
+        return said.toString();
+    }
+
+    /** The level whose share differs most from the rest's, if one does for sure. */
+    private static Optional<String> surest(List<Funnel.Step> levels, boolean hooking) {
+        return levels.stream()
+                .filter(s -> beyond(hooking ? s.hookedAgainstRest() : s.landedAgainstRest()) > 0)
+                .max(Comparator.comparingDouble(s -> beyond(hooking ? s.hookedAgainstRest() : s.landedAgainstRest())))
+                .map(s -> {
+                    Estimate.Figure f = (Estimate.Figure) (hooking ? s.hookedAgainstRest() : s.landedAgainstRest());
+                    return " " + s.level() + (hooking ? " hooks " : " lands ") + Figures.fixed(f.ratio(), 2)
+                            + " times as many of its " + (hooking ? "bites" : "hooked fish") + " as the rest.";
+                });
+    }
+
+    /** How far its interval lies from 1, as a log; 0 where it holds 1 or there is none. */
+    private static double beyond(Estimate estimate) {
+        if (estimate instanceof Estimate.Figure f
+                && f.interval() != null
+                && f.interval().low() > 0) {
+            return Math.max(
+                    0,
+                    Math.max(
+                            Math.log(f.interval().low()), -Math.log(f.interval().high())));
+        }
+        return 0;
+    }
+
+    private static String of(@Nullable Share share, String what) {
+        return share == null ? "" : percent(share.share()) + " of the " + what;
+    }
+
+    private static String told(Share share) {
+        return percent(share.share()) + " (" + percent(share.interval().low()) + " to "
+                + percent(share.interval().high()) + "), " + share.count() + " of " + share.of();
+    }
+
+    private static String percent(double share) {
+        return Figures.trimmed(100 * share, 0) + " %";
+    }
+
+    private static String width(double share) {
+        return Figures.fixed(100 * share, 2) + "%";
+    }
+}

@@ -1,0 +1,53 @@
+package dusk.ledger.web.findings;
+
+import dusk.ledger.columns.StintTable;
+import dusk.ledger.evidence.RateGrid;
+import dusk.ledger.vocabulary.Factor;
+import dusk.ledger.web.security.Person;
+import dusk.ledger.web.store.ClubTables;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Two factors at once. */
+@Controller
+class GridController {
+    private final ClubTables tables;
+    private final AskForm form;
+
+    GridController(ClubTables tables, AskForm form) {
+        this.tables = tables;
+        this.form = form;
+    }
+
+    @GetMapping("/findings/grid")
+    String grid(
+            Person person,
+            @RequestParam(defaultValue = "colour") String factor,
+            @RequestParam(defaultValue = "light") String across,
+            @RequestParam MultiValueMap<String, String> asked,
+            Model model,
+            HttpServletResponse response) {
+        StintTable table = tables.of(person.viewer());
+        CompareAsk ask = form.read(person, table, factor, asked, model);
+        model.addAttribute("across", across);
+        Optional<Factor> over = Factor.byKey(across).filter(CompareAsk::comparable);
+        if (over.isEmpty()) {
+            model.addAttribute("acrossError", "“" + across + "” cannot be compared. Choose one of the list.");
+        } else if (across.equals(factor)) {
+            model.addAttribute("acrossError", "A grid wants two different factors. Choose another one here.");
+        } else if (ask.question() != null) {
+            model.addAttribute(
+                    "grid", GridView.of(RateGrid.of(table, ask.question(), over.get()), ask.question(), over.get()));
+        }
+        if (model.getAttribute("grid") == null) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        }
+        return "findings/grid";
+    }
+}

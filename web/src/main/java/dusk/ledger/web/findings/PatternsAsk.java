@@ -1,0 +1,113 @@
+package dusk.ledger.web.findings;
+
+import dusk.ledger.columns.StintTable;
+import dusk.ledger.units.Length;
+import dusk.ledger.vocabulary.Factor;
+import dusk.ledger.web.security.Person;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.function.IntPredicate;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Which records a search for patterns is of, as it was typed and as it was understood.
+ *
+ * @param species blank for all
+ * @param water id, blank for all
+ * @param season blank for all
+ * @param mine only the person's own stints
+ * @param errors by field: what is wrong and what would be right
+ * @param length the least length understood
+ */
+record PatternsAsk(
+        String species,
+        String least,
+        String water,
+        String season,
+        boolean mine,
+        Map<String, String> errors,
+        @Nullable Length length,
+        @Nullable String anglerId) {
+
+    /** What comes with the address, {@code mine} where it is there at all. */
+    record Typed(
+            @Nullable String species,
+            @Nullable String least,
+            @Nullable String water,
+            @Nullable String season,
+            @Nullable String mine) {}
+
+    static PatternsAsk of(Typed typed, StintTable table, Person person) {
+        Map<String, String> errors = new LinkedHashMap<>();
+        Length length = null;
+        String least = text(typed.least());
+        if (!least.isEmpty()) {
+            try {
+                length = Length.parse(least, person.units().lure());
+            } catch (IllegalArgumentException e) {
+                errors.put("least", String.valueOf(e.getMessage()));
+            }
+        }
+        String species = text(typed.species());
+        if (!species.isEmpty() && !table.species().contains(species)) {
+            errors.put("species", "No “" + species + "” has been landed. Choose one of the list.");
+        }
+        boolean mine = typed.mine() != null;
+        if (mine && person.anglerId() == null) {
+            errors.put("mine", "You are no angler in the records, so there are no stints of yours. Leave it unticked.");
+        }
+        return new PatternsAsk(
+                species,
+                least,
+                level(Factor.WATER, "water", text(typed.water()), table, errors),
+                level(Factor.SEASON, "season", text(typed.season()), table, errors),
+                mine,
+                errors,
+                length,
+                person.anglerId());
+    }
+
+    private static String text(@Nullable String typed) {
+        return typed == null ? "" : typed.strip();
+    }
+
+    private static String level(
+            Factor factor, String field, String asked, StintTable table, Map<String, String> errors) {
+        if (!asked.isEmpty() && table.codes(factor).codeOf(asked) < 1) {
+            errors.put(field, "Nothing was fished there and then. Choose one of the list.");
+        }
+        return asked;
+    }
+
+    boolean narrowed() {
+        return mine || !water.isEmpty() || !season.isEmpty();
+    }
+
+    /** The part of the club's table that is meant. */
+    StintTable of(StintTable club) {
+        if (!narrowed()) {
+            return club;
+        }
+        IntPredicate ofWater = holds(club, Factor.WATER, water);
+        IntPredicate ofSeason = holds(club, Factor.SEASON, season);
+        IntPredicate ofMine = mine && anglerId != null ? holds(club, Factor.ANGLER, anglerId) : row -> true;
+        return club.where(ofWater.and(ofSeason).and(ofMine));
+    }
+
+    private static IntPredicate holds(StintTable table, Factor factor, String level) {
+        int code = table.codes(factor).codeOf(level);
+        return row -> level.isEmpty() || table.codes(factor).at(row) == code;
+    }
+
+    /** Where the stints behind a figure of these records are listed. */
+    StintsAddress stints() {
+        StintsAddress address = StintsAddress.of(species, least);
+        if (!water.isEmpty()) {
+            address.where(Factor.WATER, water);
+        }
+        if (!season.isEmpty()) {
+            address.where(Factor.SEASON, season);
+        }
+        return mine ? address.mine() : address;
+    }
+}
