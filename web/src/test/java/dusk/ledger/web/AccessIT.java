@@ -102,6 +102,10 @@ class AccessIT extends RunningApplication {
                 "/findings/compare",
                 "/findings/patterns",
                 "/findings/stints",
+                "/findings/grid",
+                "/findings/clock",
+                "/findings/funnel",
+                "/findings/favourites",
                 "/club",
                 "/club/export",
                 "/account",
@@ -235,6 +239,10 @@ class AccessIT extends RunningApplication {
         }
         seenByOthers.add(other.get("/findings/compare?factor=structure").body());
         seenByOthers.add(foundPatterns(other));
+        seenByOthers.add(
+                other.get("/findings/grid?factor=structure&across=bottom").body());
+        seenByOthers.add(other.get("/findings/clock").body());
+        seenByOthers.add(other.get("/findings/funnel?factor=structure").body());
         seenByOthers.add(other.get("/findings/stints?where=structure%3Dhump").body());
         byte[] export = officer.bytes("/club/export");
         for (String file : List.of("spots.csv", "stints.csv", "trips.csv", "signs.csv")) {

@@ -13,6 +13,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -169,11 +171,105 @@ class WalkIT extends RunningApplication {
         assertThat(card.locator("table").first().isVisible()).isTrue();
         assertThat(card.locator("table").first().textContent()).contains("Harl Quist");
         Browser.assertSound(page, "patterns");
+        assertThat(card.locator("caption:has-text(\"What carried it\")").textContent())
+                .matches(".*\\d+ comparisons with fish in them.*");
+        assertThat(card.locator("table").last().locator("tbody tr").count()).isEqualTo(10);
         card.locator("text=The stints behind it").click();
         page.waitForSelector("h1:has-text(\"The stints behind it\")");
         assertThat(page.locator("main").textContent()).contains("presentation: dead-stick; weather: after a front");
         page.locator("main ol a").first().click();
         page.waitForSelector("#stints");
+    }
+
+    /** The first card's trips and rod-hours with the choice. */
+    private List<Integer> behindDeadStick(Page page) {
+        page.navigate(address("/findings/patterns"));
+        page.waitForSelector("article", new Page.WaitForSelectorOptions().setTimeout(90_000));
+        String card = page.locator("article:has(h3:has-text(\"Dead-stick takes\"))")
+                .first()
+                .textContent();
+        Matcher told = Pattern.compile("from (\\d+) rod-hours on (\\d+) trips").matcher(card);
+        assertThat(told.find()).as(card).isTrue();
+        return List.of(Integer.parseInt(told.group(1)), Integer.parseInt(told.group(2)));
+    }
+
+    @Test
+    void aStintLoggedIsInThePatternsAtOnceAndADeletedOneIsNot() {
+        Page page = browser.signedIn(this, "Runa", 1280, 800, true);
+        List<Integer> before = behindDeadStick(page);
+        newTrip(page);
+        page.click("text=Add a reading");
+        page.waitForSelector("#reading-form");
+        page.selectOption("[name=weather]", "after a front");
+        page.click("text=Save the reading");
+        page.waitForSelector("text=after a front");
+        page.click("text=Add a stint");
+        page.waitForSelector("#stint-form");
+        page.selectOption("[name=setup_id]", violet(page));
+        page.fill("[name=minutes]", "120");
+        page.fill("[name=presentation]", "dead-stick");
+        page.click("text=Save the stint");
+        page.waitForSelector(".stint");
+        String trip = page.url();
+        assertThat(behindDeadStick(page)).containsExactly(before.get(0) + 2, before.get(1) + 1);
+        page.navigate(trip);
+        page.click("text=Delete the trip");
+        page.waitForSelector("text=Deleted.");
+        assertThat(behindDeadStick(page)).isEqualTo(before);
+    }
+
+    @Test
+    void aSearchIsNarrowedByWaterSeasonAndToOnesOwn() {
+        Page page = browser.signedIn(this, "Runa", 360, 800, false);
+        page.navigate(address("/findings/patterns"));
+        page.selectOption("[name=season]", "winter");
+        page.check("[name=mine]");
+        page.click("text=Search");
+        while (page.locator("text=Look again").count() > 0) {
+            page.click("text=Look again");
+        }
+        assertThat(page.inputValue("[name=season]")).isEqualTo("winter");
+        assertThat(page.isChecked("[name=mine]")).isTrue();
+        page.navigate(address("/findings/stints?where=season%3Dwinter&mine=true"));
+        assertThat(page.locator("main p").first().textContent()).isEqualTo("season: winter; yours only");
+        assertThat(page.locator("main ol li").count()).isPositive();
+        for (Locator angler : page.locator("main ol li span:first-of-type").all()) {
+            assertThat(angler.textContent()).startsWith("Runa");
+        }
+        page.navigate(address("/findings/patterns?least=long&season=monsoon"));
+        assertThat(page.locator(".fault").count()).isEqualTo(2);
+        assertThat(page.inputValue("[name=least]")).isEqualTo("long");
+    }
+
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void gridClockAndFunnelLeadToTheStintsTheyCount(boolean script) {
+        Page page = browser.signedIn(this, "Edda", 1280, 800, script);
+        page.navigate(address("/findings/grid?factor=colour&across=depth"));
+        Locator cell =
+                page.locator(".cells tr:has(th:text-is(\"dark plum\")) td a").first();
+        String fish = cell.locator("span").textContent().replaceAll(" in .*", "");
+        cell.click();
+        page.waitForSelector("h1:has-text(\"The stints behind it\")");
+        assertThat(page.locator("main strong").first().textContent()).endsWith(" stints, " + fish + " fish");
+
+        page.navigate(address("/findings/clock"));
+        assertThat(page.locator("#verdict").textContent()).contains("sunset");
+        Locator night = page.locator("tr:has(th:text-is(\"the night\")) td a").first();
+        String caught = night.locator("span").textContent().replaceAll(" in .*", "");
+        night.click();
+        page.waitForSelector("text=by the sun: the night");
+        assertThat(page.locator("main strong").first().textContent()).endsWith(" stints, " + caught + " fish");
+
+        page.navigate(address("/findings/funnel?factor=rig"));
+        Locator rig = page.locator("tbody tr").first();
+        String landed = rig.locator("td").nth(3).textContent();
+        rig.locator("th a").click();
+        page.waitForSelector("h1:has-text(\"The stints behind it\")");
+        assertThat(page.locator("main strong").first().textContent()).endsWith(" stints, " + landed + " fish");
+
+        page.navigate(address("/findings/grid?factor=colour&across=colour"));
+        assertThat(page.locator(".fault").textContent()).contains("two different factors");
     }
 
     @Test
@@ -256,11 +352,27 @@ class WalkIT extends RunningApplication {
 
     @ParameterizedTest(name = "{0} at {1} in {2}")
     @CsvSource({
-        "/trips, 1280, glare", "/trips, 360, dusk", "/trips/new, 360, glare", "first trip, 1280, dusk",
-                "first trip, 360, glare",
-        "/findings/compare, 1280, glare", "/findings/compare, 1280, dusk", "/findings/compare, 360, dusk",
-                "/tackle, 360, dusk", "/tackle/new, 1280, dusk",
-        "/club, 1280, glare", "/club, 360, dusk", "/account, 360, glare", "/demo/planted, 1280, dusk"
+        "/trips, 1280, glare",
+        "/trips, 360, dusk",
+        "/trips/new, 360, glare",
+        "first trip, 1280, dusk",
+        "first trip, 360, glare",
+        "/findings/compare, 1280, glare",
+        "/findings/compare, 1280, dusk",
+        "/findings/compare, 360, dusk",
+        "/findings/grid, 1280, glare",
+        "/findings/grid, 360, dusk",
+        "/findings/clock, 1280, dusk",
+        "/findings/clock, 360, glare",
+        "/findings/funnel, 1280, glare",
+        "/findings/funnel, 360, dusk",
+        "/findings/favourites, 360, dusk",
+        "/tackle, 360, dusk",
+        "/tackle/new, 1280, dusk",
+        "/club, 1280, glare",
+        "/club, 360, dusk",
+        "/account, 360, glare",
+        "/demo/planted, 1280, dusk"
     })
     void everyPageFitsItsScreenAndPassesTheAccessibilityCheck(String path, int width, String theme) {
         Page page = browser.signedIn(this, "Edda", width, 800, true);

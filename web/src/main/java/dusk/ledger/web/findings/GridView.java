@@ -74,8 +74,8 @@ record GridView(String sentence, String down, String across, List<String> column
     private static String sentence(RateGrid grid) {
         return grid.best()
                 .flatMap(best -> grid.least()
-                        .map(least -> "As it was fished, most came of " + best.level() + ": " + rate(best) + "; least of "
-                                + least.level() + ": " + rate(least) + "."))
+                        .map(least -> "As it was fished, most came of " + best.level() + ": " + rate(best)
+                                + "; least of " + least.level() + ": " + rate(least) + "."))
                 .orElse("Not enough fishing to say: no two cells have four rod-hours on three trips.");
     }
 

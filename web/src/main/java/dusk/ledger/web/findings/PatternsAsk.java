@@ -29,7 +29,7 @@ record PatternsAsk(
         @Nullable Length length,
         @Nullable String anglerId) {
 
-    /** What comes with the address, {@code mine} where it is there at all. */
+    /** What comes with the address, {@code mine} where it is not blank. */
     record Typed(
             @Nullable String species,
             @Nullable String least,
@@ -52,7 +52,7 @@ record PatternsAsk(
         if (!species.isEmpty() && !table.species().contains(species)) {
             errors.put("species", "No “" + species + "” has been landed. Choose one of the list.");
         }
-        boolean mine = typed.mine() != null;
+        boolean mine = !text(typed.mine()).isEmpty();
         if (mine && person.anglerId() == null) {
             errors.put("mine", "You are no angler in the records, so there are no stints of yours. Leave it unticked.");
         }
