@@ -9,7 +9,9 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
+import org.apache.commons.statistics.distribution.NormalDistribution;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -40,7 +42,14 @@ public record Funnel(Step all, List<Step> levels, Map<String, Integer> lost, Map
             @Nullable Share ofHooked,
             Estimate hookedAgainstRest,
             Estimate landedAgainstRest,
-            Map<String, Integer> lost) {}
+            Map<String, Integer> lost) {
+        /** What it does at a stage against the rest. */
+        public Estimate againstRest(Stage stage) {
+            return stage == Stage.HOOKED_OF_BITES ? hookedAgainstRest : landedAgainstRest;
+        }
+    }
+
+    private static final double SURE = 0.05;
 
     /** Counts of some stints. */
     private static final class Counts {
@@ -95,6 +104,43 @@ public record Funnel(Step all, List<Step> levels, Map<String, Integer> lost, Map
         Map<String, Integer> lost = sums(losses, rows, levels, null);
         return new Funnel(
                 step("all", whole, none, none, lost), steps, lost, shares(sums(table.bitesOn(), rows, levels, null)));
+    }
+
+    /** A step of the funnel. */
+    public enum Stage {
+        HOOKED_OF_BITES,
+        LANDED_OF_HOOKED
+    }
+
+    /**
+     * The level that differs most from the rest at a stage, if one does so surely: with a rate of false discovery of 0.05 among the levels, p by the normal from the
+     * ratio's interval.
+     */
+    public Optional<Step> standsOut(Stage stage) {
+        List<Step> told = levels.stream().filter(l -> z(l, stage) > 0).toList();
+        double[] p = told.stream()
+                .mapToDouble(l -> 2 * NormalDistribution.of(0, 1).survivalProbability(z(l, stage)))
+                .toArray();
+        double[] q = FalseDiscovery.q(p);
+        int best = -1;
+        for (int i = 0; i < q.length; i++) {
+            if (q[i] <= SURE && (best < 0 || p[i] < p[best])) {
+                best = i;
+            }
+        }
+        return best < 0 ? Optional.empty() : Optional.of(told.get(best));
+    }
+
+    /** How many standard errors the log ratio lies from 0; 0 where it has none. */
+    private static double z(Step level, Stage stage) {
+        Estimate estimate = level.againstRest(stage);
+        if (estimate instanceof Estimate.Figure f
+                && f.interval() != null
+                && f.interval().low() > 0) {
+            double error = Math.log(f.interval().high() / f.interval().low()) / (2 * Quantiles.NORMAL_UPPER);
+            return error > 0 ? Math.abs(Math.log(f.ratio())) / error : 0;
+        }
+        return 0;
     }
 
     private static Step step(String level, Counts sum, Estimate hooked, Estimate landed, Map<String, Integer> lost) {

@@ -211,11 +211,24 @@ final class PoissonFit {
                 }
             }
         }
-        RealMatrix score = new Array2DRowRealMatrix(scores, false);
+        RealMatrix meat = new Array2DRowRealMatrix(sumOfSquares(scores, width), false);
         RealMatrix bread = new CholeskyDecomposition(information(data, placeOf, width, mean), 1e-9, 1e-12)
                 .getSolver()
                 .getInverse();
         double g = data.clusters;
-        return bread.multiply(score.transposeMultiply(score)).multiply(bread).scalarMultiply(g / (g - 1));
+        return bread.multiply(meat).multiply(bread).scalarMultiply(g / (g - 1));
+    }
+
+    /** sum_t g_t g_t', row by row: a large club has tens of thousands of clusters. */
+    private static double[][] sumOfSquares(double[][] scores, int width) {
+        double[][] sum = new double[width][width];
+        for (double[] score : scores) {
+            for (int a = 0; a < width; a++) {
+                for (int b = 0; b < width; b++) {
+                    sum[a][b] += score[a] * score[b];
+                }
+            }
+        }
+        return sum;
     }
 }

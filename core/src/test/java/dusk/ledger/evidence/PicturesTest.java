@@ -138,6 +138,35 @@ class PicturesTest {
                 .isNull();
     }
 
+    /** Fish come off alike whatever is thrown in the demo: of many levels one differs by luck, and is not to be told as a truth. */
+    @Test
+    void nothingStandsOutInAFunnelWhereNothingWasPlanted() {
+        for (Factor factor : List.of(Factor.RIG, Factor.COLOUR, Factor.HOOK_SET, Factor.PLASTIC, Factor.WATER_TEMP)) {
+            Funnel funnel = Funnel.of(DEMO, by(factor));
+            for (Funnel.Stage stage : Funnel.Stage.values()) {
+                assertThat(funnel.standsOut(stage)).as("%s %s", factor, stage).isEmpty();
+            }
+        }
+    }
+
+    @Test
+    void aLevelThatHooksFarMoreStandsOut() {
+        Funnel.Step all = Funnel.of(DEMO, by(Factor.RIG)).all();
+        Estimate none = new Estimate.None("nothing beside it");
+        Estimate far = new Estimate.Figure(1.4, new Interval(1.2, 1.63), null, "");
+        Estimate near = new Estimate.Figure(1.1, new Interval(1.01, 1.2), null, "");
+        List<Funnel.Step> steps = List.of(step("far", far, none), step("near", near, none), step("alone", none, none));
+        Funnel funnel = new Funnel(all, steps, Map.of(), Map.of());
+        assertThat(funnel.standsOut(Funnel.Stage.HOOKED_OF_BITES))
+                .map(Funnel.Step::level)
+                .contains("far");
+        assertThat(funnel.standsOut(Funnel.Stage.LANDED_OF_HOOKED)).isEmpty();
+    }
+
+    private static Funnel.Step step(String level, Estimate hooked, Estimate landed) {
+        return new Funnel.Step(level, 0, 9, 5, 4, null, null, hooked, landed, Map.of());
+    }
+
     /** Glow bright had one huge day: thrown little it is, promising it is not. */
     @Test
     void aChoiceWithOneGreatTripIsNotCalledPromising() {

@@ -6,10 +6,8 @@ import dusk.ledger.evidence.Question;
 import dusk.ledger.evidence.Share;
 import dusk.ledger.units.Figures;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** A funnel as the page lays it out. Shares are of the picture's width. */
@@ -135,34 +133,17 @@ record FunnelView(
                         .append(e.getKey())
                         .append("”"));
         said.append('.');
-        surest(funnel.levels(), true).ifPresent(said::append);
-        surest(funnel.levels(), false).ifPresent(said::append);
+        for (Funnel.Stage stage : Funnel.Stage.values()) {
+            funnel.standsOut(stage).ifPresent(step -> said.append(' ').append(told(step, stage)));
+        }
         return said.toString();
     }
 
-    /** The level whose share differs most from the rest's, if one does for sure. */
-    private static Optional<String> surest(List<Funnel.Step> levels, boolean hooking) {
-        return levels.stream()
-                .filter(s -> beyond(hooking ? s.hookedAgainstRest() : s.landedAgainstRest()) > 0)
-                .max(Comparator.comparingDouble(s -> beyond(hooking ? s.hookedAgainstRest() : s.landedAgainstRest())))
-                .map(s -> {
-                    Estimate.Figure f = (Estimate.Figure) (hooking ? s.hookedAgainstRest() : s.landedAgainstRest());
-                    return " " + s.level() + (hooking ? " hooks " : " lands ") + Figures.fixed(f.ratio(), 2)
-                            + " times as many of its " + (hooking ? "bites" : "hooked fish") + " as the rest.";
-                });
-    }
-
-    /** How far its interval lies from 1, as a log; 0 where it holds 1 or there is none. */
-    private static double beyond(Estimate estimate) {
-        if (estimate instanceof Estimate.Figure f
-                && f.interval() != null
-                && f.interval().low() > 0) {
-            return Math.max(
-                    0,
-                    Math.max(
-                            Math.log(f.interval().low()), -Math.log(f.interval().high())));
-        }
-        return 0;
+    private static String told(Funnel.Step step, Funnel.Stage stage) {
+        boolean hooking = stage == Funnel.Stage.HOOKED_OF_BITES;
+        String ratio = step.againstRest(stage) instanceof Estimate.Figure f ? Figures.fixed(f.ratio(), 2) : "";
+        return "With " + step.level() + " " + ratio + " times as many of the "
+                + (hooking ? "bites are hooked" : "hooked are landed") + " as with the rest.";
     }
 
     private static String of(@Nullable Share share, String what) {
