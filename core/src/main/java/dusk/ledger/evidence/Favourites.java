@@ -26,7 +26,9 @@ public record Favourites(List<Favourite> levels) {
     public enum Note {
         NONE,
         THROWN_MUCH_EARNS_LITTLE,
-        THROWN_LITTLE_PROMISING
+        THROWN_LITTLE_PROMISING,
+        /** It would be promising, but most of its fish came on one trip. */
+        ONE_GREAT_TRIP
     }
 
     /**
@@ -79,8 +81,10 @@ public record Favourites(List<Favourite> levels) {
         if (much && mean(level) < pooled) {
             return Note.THROWN_MUCH_EARNS_LITTLE;
         }
-        boolean oneGreatTrip = 2 * level.fishOnBestTrip() > level.fish();
-        return !much && best >= PROMISING && !oneGreatTrip ? Note.THROWN_LITTLE_PROMISING : Note.NONE;
+        if (much || best < PROMISING) {
+            return Note.NONE;
+        }
+        return 2 * level.fishOnBestTrip() > level.fish() ? Note.ONE_GREAT_TRIP : Note.THROWN_LITTLE_PROMISING;
     }
 
     /** Shares of the draws in which each is the best: posterior Gamma(a + y/f, b + e/f). */

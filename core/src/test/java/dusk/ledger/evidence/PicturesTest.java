@@ -176,6 +176,6 @@ class PicturesTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(glow.chanceBest()).isGreaterThan(0.2);
-        assertThat(glow.note()).isEqualTo(Favourites.Note.NONE);
+        assertThat(glow.note()).isEqualTo(Favourites.Note.ONE_GREAT_TRIP);
     }
 }

@@ -174,11 +174,18 @@ class WalkIT extends RunningApplication {
         assertThat(card.locator("caption:has-text(\"What carried it\")").textContent())
                 .matches(".*\\d+ comparisons with fish in them.*");
         assertThat(card.locator("table").last().locator("tbody tr").count()).isEqualTo(10);
+        String harl =
+                card.locator("tr:has(th a:text-is(\"Harl Quist\")) td").first().textContent();
+        String ofHarl = card.locator("a:text-is(\"Harl Quist\")").getAttribute("href");
         card.locator("text=The stints behind it").click();
         page.waitForSelector("h1:has-text(\"The stints behind it\")");
         assertThat(page.locator("main").textContent()).contains("presentation: dead-stick; weather: after a front");
         page.locator("main ol a").first().click();
         page.waitForSelector("#stints");
+        page.navigate(address(ofHarl));
+        assertThat(page.locator("main").textContent()).contains("angler: Harl Quist");
+        assertThat(page.locator("main strong").first().textContent())
+                .endsWith(", " + harl.replaceAll(" in .*", "") + " fish");
     }
 
     /** The first card's trips and rod-hours with the choice. */

@@ -101,6 +101,7 @@ class FavouritesController {
             case NONE -> "";
             case THROWN_MUCH_EARNS_LITTLE -> "thrown much, earns little";
             case THROWN_LITTLE_PROMISING -> "thrown little, promising";
+            case ONE_GREAT_TRIP -> "most of its fish came on one trip: no proof yet";
         };
     }
 

@@ -58,7 +58,7 @@ record PatternCard(
     }
 
     /** What one angler or one trip brought to it, with the choice and without. */
-    record Part(String name, String with, String without) {}
+    record Part(String name, String with, String without, String address) {}
 
     /** Names by id. */
     record Names(Map<String, String> anglers, Map<String, String> trips) {}
@@ -96,9 +96,9 @@ record PatternCard(
                 newer,
                 pattern.later().verdict().word(),
                 sure(pattern.q()),
-                address(pattern, ask),
-                parts(table, fish, pattern, Factor.ANGLER, names.anglers(), Integer.MAX_VALUE),
-                parts(table, fish, pattern, Factor.TRIP, names.trips(), TRIPS_SHOWN),
+                address(pattern, ask).toString(),
+                parts(table, fish, pattern, ask, Factor.ANGLER, names.anglers(), Integer.MAX_VALUE),
+                parts(table, fish, pattern, ask, Factor.TRIP, names.trips(), TRIPS_SHOWN),
                 pattern.blocks().stream()
                         .limit(BLOCKS_SHOWN)
                         .map(b -> carried(table, b, names))
@@ -116,11 +116,11 @@ record PatternCard(
                 : "Of findings this sure about " + Figures.trimmed(100 * q, 1) + " in 100 would be chance.";
     }
 
-    private static String address(Pattern pattern, PatternsAsk ask) {
+    private static StintsAddress address(Pattern pattern, PatternsAsk ask) {
         StintsAddress address = ask.stints();
         Stream.concat(pattern.tackle().stream(), pattern.conditions().stream())
                 .forEach(t -> address.where(t.factor(), t.level()));
-        return address.toString();
+        return address;
     }
 
     private static Carried carried(StintTable table, PatternBlock block, Names names) {
@@ -144,7 +144,13 @@ record PatternCard(
 
     /** Fish and hours by angler or trip, those with most fish with the choice first; only where both sides were fished. */
     private static List<Part> parts(
-            StintTable table, int[] fish, Pattern pattern, Factor by, Map<String, String> names, int most) {
+            StintTable table,
+            int[] fish,
+            Pattern pattern,
+            PatternsAsk ask,
+            Factor by,
+            Map<String, String> names,
+            int most) {
         Map<Integer, double[]> sums = new TreeMap<>();
         add(table, fish, pattern.stints(), by, sums, 0);
         add(table, fish, pattern.others(), by, sums, 2);
@@ -157,7 +163,11 @@ record PatternCard(
                 .map(e -> {
                     String id = table.codes(by).levels().get(e.getKey());
                     double[] s = e.getValue();
-                    return new Part(names.getOrDefault(id, id), told(s[0], s[1]), told(s[2], s[3]));
+                    return new Part(
+                            names.getOrDefault(id, id),
+                            told(s[0], s[1]),
+                            told(s[2], s[3]),
+                            address(pattern, ask).where(by, id).toString());
                 })
                 .toList();
     }

@@ -71,12 +71,15 @@ class StintsController {
     }
 
     private String told(Viewer viewer, String condition) {
-        String water = Factor.WATER.key() + "=";
-        if (condition.startsWith(water)) {
-            String id = condition.substring(water.length());
-            return "water: " + names.waters(viewer).getOrDefault(id, id);
-        }
-        return condition.replace('_', ' ').replace("=", ": ");
+        String factor = condition.substring(0, condition.indexOf('=') + 1);
+        String id = condition.substring(factor.length());
+        Map<String, String> named = switch (factor) {
+            case "water=" -> names.waters(viewer);
+            case "angler=" -> names.anglers(viewer);
+            case "trip=" -> names.trips(viewer);
+            default -> Map.of();
+        };
+        return factor.replace('_', ' ').replace("=", ": ") + named.getOrDefault(id, id);
     }
 
     private List<Line> lines(Viewer viewer, StintTable table, Question question, Optional<SunHour> hour, boolean mine) {
