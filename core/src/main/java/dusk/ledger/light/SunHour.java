@@ -67,7 +67,7 @@ public enum SunHour {
     }
 
     private static double hours(Instant from, Instant to) {
-        return Duration.between(from, to).getSeconds() / MINUTES_PER_HOUR / MINUTES_PER_HOUR;
+        return Duration.between(from, to).toSeconds() / MINUTES_PER_HOUR / MINUTES_PER_HOUR;
     }
 
     private static SunHour fromSunrise(double hours) {
