@@ -37,9 +37,16 @@ public record Contrast(String level, String versus, MatchedRatio matched, Estima
     public static Contrast of(StintTable table, Question question, Sides sides, Method method) {
         BitSet rows = Comparison.rows(table, question);
         int[] fish = table.fish(question.species(), question.least());
-        MatchedRatio matched = MatchedRatio.of(blocks(table, question.factor(), sides, method.blocks(), rows, fish));
+        MatchedRatio matched = matched(table, question, sides, method.blocks());
         Estimate adjusted = new AdjustedRatio(table, question.factor(), sides, method.adjust()).of(rows, fish);
         return new Contrast(sides.level(), sides.versusWord(), matched, adjusted);
+    }
+
+    /** The matched ratio alone. */
+    public static MatchedRatio matched(StintTable table, Question question, Sides sides, List<Factor> by) {
+        BitSet rows = Comparison.rows(table, question);
+        int[] fish = table.fish(question.species(), question.least());
+        return MatchedRatio.of(blocks(table, question.factor(), sides, by, rows, fish));
     }
 
     /** Every recorded level of a question against the rest. */

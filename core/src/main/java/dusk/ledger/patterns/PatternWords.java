@@ -1,15 +1,18 @@
 package dusk.ledger.patterns;
 
-import dusk.ledger.columns.Codes;
 import dusk.ledger.columns.StintTable;
-import dusk.ledger.evidence.Levels;
+import dusk.ledger.evidence.Contrast;
+import dusk.ledger.evidence.Estimate;
+import dusk.ledger.evidence.Question;
+import dusk.ledger.evidence.Sides;
 import dusk.ledger.units.Figures;
+import dusk.ledger.vocabulary.Factor;
 import java.util.ArrayList;
-import java.util.BitSet;
-import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.IntUnaryOperator;
+import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -80,47 +83,37 @@ public final class PatternWords {
     }
 
     /**
-     * What a pattern against the angler loses to: of the other choices with enough fishing in the same conditions the one that takes most for sure, by the low end of its
-     * rate, so that one great day does not make it.
+     * What a pattern against the angler loses to: the other choice that does better than it for sure, matched within trip, place and angler under the same conditions, so that neither a
+     * great day nor a good rod makes it. Null where the pattern has several tackle terms, which have no single choice beside them.
      *
      * @param table that was searched
-     * @param fish by row
      */
-    public static @Nullable String losesTo(Pattern pattern, StintTable table, int[] fish) {
-        BitSet others = new BitSet();
-        pattern.others().forEach(others::set);
-        List<Codes> factors =
-                pattern.tackle().stream().map(t -> table.codes(t.factor())).toList();
-        IntUnaryOperator choice = row -> {
-            int code = 0;
-            for (Codes one : factors) {
-                code = code * one.levels().size() + one.at(row);
-            }
-            return code;
-        };
-        return Levels.of(table, others, fish, choice, code -> named(code, pattern, factors)).figures().values().stream()
-                .filter(l -> l.rodHours() >= Support.LEAST_ROD_HOURS && l.trips() >= Support.LEAST_TRIPS)
-                .filter(l -> l.shrunk() != null)
-                .max(Comparator.comparingDouble(
-                        l -> l.shrunk() == null ? 0 : l.shrunk().mean()))
-                .map(l -> "It loses most to " + l.level() + ": " + l.fish() + " fish in "
-                        + Figures.fixed(l.rodHours(), 1) + " rod-hours there.")
-                .orElse(null);
-    }
-
-    private static String named(int combined, Pattern pattern, List<Codes> factors) {
-        List<String> words = new ArrayList<>();
-        int left = combined;
-        for (int f = factors.size() - 1; f >= 0; f--) {
-            int width = factors.get(f).levels().size();
-            words.add(
-                    0,
-                    named(new Term(
-                            pattern.tackle().get(f).factor(),
-                            factors.get(f).levels().get(left % width))));
-            left /= width;
+    public static @Nullable String losesTo(Pattern pattern, StintTable table, PatternSearch.Ask ask) {
+        if (pattern.tackle().size() != 1) {
+            return null;
         }
-        return String.join(" and ", words);
+        Term own = pattern.tackle().get(0);
+        Map<Factor, Set<String>> where = new EnumMap<>(Factor.class);
+        pattern.conditions().forEach(c -> where.put(c.factor(), Set.of(c.level())));
+        Question question = new Question(own.factor(), where, ask.species(), ask.least());
+        double best = 1;
+        String said = "No one other choice beats it for sure: it is behind the others together.";
+        for (String level : table.codes(own.factor()).levels()) {
+            if (level.equals(own.level()) || level.equals(Factor.NOT_RECORDED)) {
+                continue;
+            }
+            Estimate against = Contrast.matched(table, question, new Sides(level, own.level()), Contrast.USUAL_BLOCKS)
+                    .estimate();
+            if (against instanceof Estimate.Figure f
+                    && f.interval() != null
+                    && f.interval().low() > best) {
+                best = f.interval().low();
+                said = "It loses most to " + named(new Term(own.factor(), level)) + ", which takes "
+                        + Figures.fixed(f.ratio(), 2) + " times as many (" + Figures.fixed(best, 2) + " to "
+                        + Figures.fixed(f.interval().high(), 2) + ") on the same trip, place and angler.";
+            }
+        }
+        return said;
     }
 
     /** A word speaks for itself; a band wants the name of what was measured. */

@@ -177,6 +177,48 @@ class PatternSearchTest {
         assertThatThrownBy(() -> new PatternSearch.Ask(null, null, 3, 0)).hasMessageContaining("between 0 and 1");
     }
 
+    /** Neither glow bright with its one huge day nor motor oil in the best rod's hand: chartreuse is beaten by a choice only where that is sure. */
+    @Test
+    void whatWorksAgainstYouIsToldWhatItLosesToForSureOnly() {
+        StintTable table = StintTable.of(DemoClub.ledger(DemoClub.SEED));
+        Pattern against = PatternSearch.run(table, PatternSearch.Ask.USUAL, 2, SearchProgress.NONE).patterns().stream()
+                .filter(Pattern::against)
+                .findFirst()
+                .orElseThrow();
+        assertThat(against.tackle()).containsExactly(new Term(Factor.COLOUR, "chartreuse"));
+        assertThat(PatternWords.losesTo(against, table, PatternSearch.Ask.USUAL))
+                .doesNotContain("glow bright")
+                .doesNotContain("motor oil");
+        // the same asked of a choice that a planted truth beats: green pumpkin in the water where dark plum is good
+        Pattern behindPlum =
+                PatternSearch.run(table, PatternSearch.Ask.USUAL, 2, SearchProgress.NONE).patterns().stream()
+                        .filter(p -> p.tackle().contains(new Term(Factor.COLOUR, "dark plum")))
+                        .findFirst()
+                        .orElseThrow();
+        Pattern green = new Pattern(
+                List.of(new Term(Factor.COLOUR, "green pumpkin")),
+                behindPlum.conditions(),
+                List.of(),
+                List.of(),
+                0,
+                0,
+                0,
+                0,
+                0,
+                0,
+                0.5,
+                behindPlum.interval(),
+                0.5,
+                1,
+                1,
+                behindPlum.later(),
+                Grade.BUILDING,
+                List.of(),
+                List.of());
+        assertThat(PatternWords.losesTo(green, table, PatternSearch.Ask.USUAL))
+                .startsWith("It loses most to dark plum");
+    }
+
     @Test
     void aPatternIsASentenceWithItsDoubts() {
         StintTable table = StintTable.of(DemoClub.ledger(DemoClub.SEED));

@@ -104,7 +104,7 @@ record PatternCard(
                         .map(b -> carried(table, b, names))
                         .toList(),
                 blocksTold(pattern),
-                pattern.against() ? PatternWords.losesTo(pattern, table, fish) : null,
+                pattern.against() ? PatternWords.losesTo(pattern, table, ask.search()) : null,
                 pattern.dropped().stream()
                         .map(terms -> terms.stream().map(Term::toString).collect(Collectors.joining(", ")))
                         .toList());

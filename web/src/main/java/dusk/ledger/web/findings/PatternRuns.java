@@ -113,13 +113,7 @@ class PatternRuns {
         worker.execute(() -> {
             try {
                 StintTable table = asked.of(tables.of(viewer));
-                PatternSearch.Ask usual = PatternSearch.Ask.USUAL;
-                PatternSearch.Ask ask = new PatternSearch.Ask(
-                        asked.species().isEmpty() ? null : asked.species(),
-                        asked.length(),
-                        usual.maxTerms(),
-                        usual.falseDiscovery());
-                Findings findings = PatternSearch.run(table, ask, THREADS, (done, of) -> {
+                Findings findings = PatternSearch.run(table, asked.search(), THREADS, (done, of) -> {
                     run.percent = of == 0 ? 100 : 100 * done / of;
                     return !run.stopped;
                 });

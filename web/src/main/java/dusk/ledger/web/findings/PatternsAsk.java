@@ -1,6 +1,7 @@
 package dusk.ledger.web.findings;
 
 import dusk.ledger.columns.StintTable;
+import dusk.ledger.patterns.PatternSearch;
 import dusk.ledger.units.Length;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.security.Person;
@@ -79,7 +80,14 @@ record PatternsAsk(
         return asked;
     }
 
-    boolean narrowed() {
+    /** What the search is asked. */
+    PatternSearch.Ask search() {
+        PatternSearch.Ask usual = PatternSearch.Ask.USUAL;
+        return new PatternSearch.Ask(
+                species.isEmpty() ? null : species, length, usual.maxTerms(), usual.falseDiscovery());
+    }
+
+    private boolean narrowed() {
         return mine || !water.isEmpty() || !season.isEmpty();
     }
 

@@ -61,7 +61,7 @@ class PatternsController {
 
     private void show(Model model, Viewer viewer, PatternsAsk ask, PatternRuns.Searched searched) {
         StintTable table = searched.table();
-        int[] fish = table.fish(ask.species().isEmpty() ? null : ask.species(), ask.length());
+        int[] fish = table.fish(ask.search().species(), ask.length());
         PatternCard.Names named = new PatternCard.Names(names.anglers(viewer), names.trips(viewer));
         List<PatternCard> cards = searched.findings().patterns().stream()
                 .map((Pattern p) -> PatternCard.of(table, fish, p, ask, named))
