@@ -114,8 +114,8 @@ final class Layout {
         return codes.computeIfAbsent(factor, f -> {
             Codes of = table.codes(f);
             if (of.levels().size() > Short.MAX_VALUE) {
-                throw new IllegalArgumentException(
-                        factor + " has more than " + Short.MAX_VALUE + " levels: search fewer trips");
+                throw new IllegalArgumentException(factor.title() + " has more than " + Short.MAX_VALUE
+                        + " levels: narrow the search to one water");
             }
             short[] placed = new short[size];
             for (int i = 0; i < size; i++) {

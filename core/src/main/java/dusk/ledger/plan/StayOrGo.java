@@ -9,14 +9,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param chanceOfFish that biting fish are here
  * @param expectedRate bites a rod-hour from now on
- * @param go whether to move now
  * @param goAfterHours further rod-hours after which, still without another bite, to move; null where staying to the end is best
  */
 public record StayOrGo(
-        double chanceOfFish,
-        double expectedRate,
-        boolean go,
-        @Nullable Double goAfterHours) {
+        double chanceOfFish, double expectedRate, @Nullable Double goAfterHours) {
     /** Hours that a move costs where nothing else is known. */
     public static final double USUAL_MOVE_HOURS = 0.15;
 
@@ -40,8 +36,13 @@ public record StayOrGo(
         }
     }
 
-    /** Only whether to move now. */
-    static boolean go(Holding place, Now now) {
+    /** Whether to move now. */
+    public boolean go() {
+        return goAfterHours != null && goAfterHours == 0;
+    }
+
+    /** Only that, without the search for the time to go. */
+    static boolean goesNow(Holding place, Now now) {
         return over(place, now, 0);
     }
 
@@ -54,10 +55,7 @@ public record StayOrGo(
             }
         }
         return new StayOrGo(
-                place.chanceAfter(now.bites(), now.rodHours()),
-                place.rateAfter(now.bites(), now.rodHours()),
-                after != null && after == 0,
-                after);
+                place.chanceAfter(now.bites(), now.rodHours()), place.rateAfter(now.bites(), now.rodHours()), after);
     }
 
     /** Whether no plan to stay is worth its time, after so many further hours without a bite. */

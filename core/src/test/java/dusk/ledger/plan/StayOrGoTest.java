@@ -171,7 +171,7 @@ class StayOrGoTest {
         double followed = bites(
                 water,
                 (n, t, since, left) ->
-                        StayOrGo.go(learnt, new StayOrGo.Now(n, t, going, StayOrGo.USUAL_MOVE_HOURS, left)));
+                        StayOrGo.goesNow(learnt, new StayOrGo.Now(n, t, going, StayOrGo.USUAL_MOVE_HOURS, left)));
         TreeMap<Integer, Double> fixed = new TreeMap<>();
         for (int minutes : new int[] {5, 10, 15, 20, 25, 30, 40, 50, 60, 90}) {
             double wait = minutes / 60.0;

@@ -2,7 +2,6 @@ package dusk.ledger.web.findings;
 
 import dusk.ledger.columns.StintTable;
 import dusk.ledger.evidence.Question;
-import dusk.ledger.units.Length;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.vocabulary.Factor;
 import java.util.ArrayList;
@@ -54,19 +53,10 @@ record CompareAsk(
                 conditions.computeIfAbsent(of, f -> new HashSet<>()).add(condition.substring(equals + 1));
             }
         }
-        Length length = null;
-        if (!least.isBlank()) {
-            try {
-                length = Length.parse(least, units.lure());
-            } catch (IllegalArgumentException e) {
-                errors.put("least", String.valueOf(e.getMessage()));
-            }
-        }
-        String one = species.isBlank() ? null : species;
-        if (one != null && !table.species().contains(one)) {
-            errors.put("species", "No “" + one + "” has been landed. Choose one of the list.");
-        }
-        Question question = factor == null || !errors.isEmpty() ? null : new Question(factor, conditions, one, length);
+        Counted counted = Counted.of(species, least, table, units, errors);
+        Question question = factor == null || !errors.isEmpty()
+                ? null
+                : new Question(factor, conditions, counted.species(), counted.least());
         return new CompareAsk(factorKey, held, species, least, errors, question);
     }
 

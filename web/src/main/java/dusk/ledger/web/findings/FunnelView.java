@@ -12,11 +12,11 @@ import org.jspecify.annotations.Nullable;
 
 /** A funnel as the page lays it out. Shares are of the picture's width. */
 record FunnelView(
-        String sentence, List<Stage> stages, List<Row> rows, List<Part> lost, List<Part> takenOn, String factor) {
+        String sentence, List<Bar> stages, List<Row> rows, List<Part> lost, List<Part> takenOn, String factor) {
     private static final String REST = " times the rest's";
 
     /** One step of the whole club's funnel. */
-    record Stage(String word, int count, String from, String width) {}
+    record Bar(String word, int count, String from, String width) {}
 
     /**
      * One level.
@@ -45,11 +45,11 @@ record FunnelView(
     static FunnelView of(Funnel funnel, Question question) {
         Funnel.Step all = funnel.all();
         double most = Math.max(1, Math.max(all.follows(), all.bites()));
-        List<Stage> stages = List.of(
-                new Stage("follows", all.follows(), "", width(all.follows() / most)),
-                new Stage("bites", all.bites(), "", width(all.bites() / most)),
-                new Stage("hooked", all.hooked(), of(all.ofBites(), "bites"), width(all.hooked() / most)),
-                new Stage("landed", all.landed(), of(all.ofHooked(), "hooked"), width(all.landed() / most)));
+        List<Bar> stages = List.of(
+                new Bar("follows", all.follows(), "", width(all.follows() / most)),
+                new Bar("bites", all.bites(), "", width(all.bites() / most)),
+                new Bar("hooked", all.hooked(), of(all.ofBites(), "bites"), width(all.hooked() / most)),
+                new Bar("landed", all.landed(), of(all.ofHooked(), "hooked"), width(all.landed() / most)));
         int lost = funnel.lost().values().stream().mapToInt(Integer::intValue).sum();
         List<Row> rows = funnel.levels().stream()
                 .map(step -> new Row(

@@ -6,7 +6,6 @@ import dusk.ledger.columns.StintTable;
 import dusk.ledger.patterns.Findings;
 import dusk.ledger.patterns.PatternSearch;
 import dusk.ledger.patterns.SearchStopped;
-import dusk.ledger.units.Length;
 import dusk.ledger.web.store.ClubTables;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
@@ -37,8 +36,7 @@ class PatternRuns {
     record Key(
             String clubId,
             long version,
-            String species,
-            @Nullable Length least,
+            Counted counted,
             String water,
             String season,
             @Nullable String anglerId) {}
@@ -101,8 +99,7 @@ class PatternRuns {
         return new Key(
                 viewer.clubId(),
                 store.version(viewer.clubId()),
-                ask.species(),
-                ask.length(),
+                ask.counted(),
                 ask.water(),
                 ask.season(),
                 ask.mine() ? ask.anglerId() : null);

@@ -2,7 +2,6 @@ package dusk.ledger.web.findings;
 
 import dusk.ledger.columns.StintTable;
 import dusk.ledger.patterns.PatternSearch;
-import dusk.ledger.units.Length;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.security.Person;
 import java.util.LinkedHashMap;
@@ -18,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param season blank for all
  * @param mine only the person's own stints
  * @param errors by field: what is wrong and what would be right
- * @param length the least length understood
+ * @param counted which fish, as understood
  */
 record PatternsAsk(
         String species,
@@ -27,7 +26,7 @@ record PatternsAsk(
         String season,
         boolean mine,
         Map<String, String> errors,
-        @Nullable Length length,
+        Counted counted,
         @Nullable String anglerId) {
 
     /** What comes with the address, {@code mine} where it is not blank. */
@@ -40,19 +39,9 @@ record PatternsAsk(
 
     static PatternsAsk of(Typed typed, StintTable table, Person person) {
         Map<String, String> errors = new LinkedHashMap<>();
-        Length length = null;
-        String least = text(typed.least());
-        if (!least.isEmpty()) {
-            try {
-                length = Length.parse(least, person.units().lure());
-            } catch (IllegalArgumentException e) {
-                errors.put("least", String.valueOf(e.getMessage()));
-            }
-        }
         String species = text(typed.species());
-        if (!species.isEmpty() && !table.species().contains(species)) {
-            errors.put("species", "No “" + species + "” has been landed. Choose one of the list.");
-        }
+        String least = text(typed.least());
+        Counted counted = Counted.of(species, least, table, person.units(), errors);
         boolean mine = !text(typed.mine()).isEmpty();
         if (mine && person.anglerId() == null) {
             errors.put("mine", "You are no angler in the records, so there are no stints of yours. Leave it unticked.");
@@ -64,7 +53,7 @@ record PatternsAsk(
                 level(Factor.SEASON, "season", text(typed.season()), table, errors),
                 mine,
                 errors,
-                length,
+                counted,
                 person.anglerId());
     }
 
@@ -83,8 +72,7 @@ record PatternsAsk(
     /** What the search is asked. */
     PatternSearch.Ask search() {
         PatternSearch.Ask usual = PatternSearch.Ask.USUAL;
-        return new PatternSearch.Ask(
-                species.isEmpty() ? null : species, length, usual.maxTerms(), usual.falseDiscovery());
+        return new PatternSearch.Ask(counted.species(), counted.least(), usual.maxTerms(), usual.falseDiscovery());
     }
 
     private boolean narrowed() {

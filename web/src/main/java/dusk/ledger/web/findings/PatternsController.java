@@ -61,7 +61,7 @@ class PatternsController {
 
     private void show(Model model, Viewer viewer, PatternsAsk ask, PatternRuns.Searched searched) {
         StintTable table = searched.table();
-        int[] fish = table.fish(ask.search().species(), ask.length());
+        int[] fish = table.fish(ask.counted().species(), ask.counted().least());
         PatternCard.Names named = new PatternCard.Names(names.anglers(viewer), names.trips(viewer));
         List<PatternCard> cards = searched.findings().patterns().stream()
                 .map((Pattern p) -> PatternCard.of(table, fish, p, ask, named))

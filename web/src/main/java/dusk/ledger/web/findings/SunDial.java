@@ -27,13 +27,16 @@ final class SunDial {
      * Draws it.
      *
      * @param most the rate at the rim
-     * @param lettered with words beside it
+     * @param lettered with words beside it, and the hatching that other dials of the page take from it
      */
     static String svg(Levels levels, double most, boolean lettered) {
         StringBuilder svg = new StringBuilder(
                 "<svg class=\"dial\" viewBox=\"-10 -14 340 348\" role=\"img\" aria-label=\"Rates by part of the day; the same figures stand in the table below\">");
-        svg.append(
-                "<defs><pattern id=\"little\" width=\"6\" height=\"6\" patternUnits=\"userSpaceOnUse\" patternTransform=\"rotate(45)\"><path class=\"dial-hatch\" d=\"M0,0 V6\"/></pattern></defs>");
+        if (lettered) {
+            // once a page: the small dials hatch with it too
+            svg.append(
+                    "<defs><pattern id=\"little\" width=\"6\" height=\"6\" patternUnits=\"userSpaceOnUse\" patternTransform=\"rotate(45)\"><path class=\"dial-hatch\" d=\"M0,0 V6\"/></pattern></defs>");
+        }
         for (SunHour hour : SunHour.values()) {
             double from = (hour.ordinal() - HALF) * STEP;
             svg.append(wedge("dial-sky " + sky(hour), REACH + 3, RIM, from, from + STEP));

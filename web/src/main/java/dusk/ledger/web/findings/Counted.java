@@ -1,0 +1,36 @@
+package dusk.ledger.web.findings;
+
+import dusk.ledger.columns.StintTable;
+import dusk.ledger.units.Length;
+import dusk.ledger.units.UnitSystem;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Which fish count, as every finding asks it.
+ *
+ * @param species null for all
+ * @param least null for all
+ */
+record Counted(@Nullable String species, @Nullable Length least) {
+    /**
+     * Understands what was typed.
+     *
+     * @param errors takes what is wrong, and what would be right, at {@code species} and {@code least}
+     */
+    static Counted of(String species, String least, StintTable table, UnitSystem units, Map<String, String> errors) {
+        Length length = null;
+        if (!least.isBlank()) {
+            try {
+                length = Length.parse(least, units.lure());
+            } catch (IllegalArgumentException e) {
+                errors.put("least", String.valueOf(e.getMessage()));
+            }
+        }
+        String one = species.isBlank() ? null : species;
+        if (one != null && !table.species().contains(one)) {
+            errors.put("species", "No “" + one + "” has been landed. Choose one of the list.");
+        }
+        return new Counted(one, length);
+    }
+}
