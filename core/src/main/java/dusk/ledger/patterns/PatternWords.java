@@ -58,7 +58,7 @@ public final class PatternWords {
         boolean held = pattern.later().verdict() == HoldUp.Verdict.HELD;
         if (pattern.grade() == Grade.BUILDING && held && pattern.q() <= Reporting.BANKED_Q) {
             doubts.add(
-                    "Not banked yet: so many combinations were asked that chance alone makes one this sure now and then.");
+                    "Not banked yet: for that chance may make one this sure in one club of a thousand at most, however much else was found.");
         }
         if (pattern.anglers() == 1) {
             doubts.add("One angler did all of it: it may be the angler.");
