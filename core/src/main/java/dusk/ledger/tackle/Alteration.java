@@ -1,0 +1,49 @@
+package dusk.ledger.tackle;
+
+import dusk.ledger.interchange.Cells;
+import dusk.ledger.interchange.Column;
+import dusk.ledger.interchange.Tables;
+import dusk.ledger.journal.SetUp;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** A set-up is never altered once it was fished: a change makes a new one that knows which it came from. */
+public final class Alteration {
+    private static final Set<String> NAMES = Set.of("setup_id", "from_setup_id");
+
+    private Alteration() {}
+
+    /**
+     * The set-up with some of it changed.
+     *
+     * @param cells by column of the ledger format, in its units; null takes the part away
+     */
+    public static SetUp of(SetUp from, String id, Map<String, ? extends @Nullable Object> cells) {
+        Cells all = new Cells();
+        for (Column<SetUp> column : Tables.SETUPS.columns()) {
+            all.with(
+                    column.name(),
+                    cells.containsKey(column.name())
+                            ? cells.get(column.name())
+                            : column.value().apply(from));
+        }
+        all.with("setup_id", id).with("from_setup_id", from.id());
+        return Tables.SETUPS.read(all);
+    }
+
+    /** The columns in which two set-ups differ, beside their names. A part that is not there and one not recorded are told apart. */
+    public static List<String> differences(SetUp one, SetUp other) {
+        List<String> differ = new ArrayList<>();
+        for (Column<SetUp> column : Tables.SETUPS.columns()) {
+            if (!NAMES.contains(column.name())
+                    && !Objects.equals(column.value().apply(one), column.value().apply(other))) {
+                differ.add(column.name());
+            }
+        }
+        return differ;
+    }
+}

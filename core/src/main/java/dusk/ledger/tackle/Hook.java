@@ -1,0 +1,39 @@
+package dusk.ledger.tackle;
+
+import dusk.ledger.units.Length;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * A hook's measures by its size. Makers differ by a size or so; these are middling worm hooks.
+ *
+ * @param reach from the eye to the point
+ * @param gap between point and shank
+ */
+public record Hook(Length reach, Length gap) {
+    private static final Pattern SIZE = Pattern.compile("#?\\s*(\\d{1,2})(/0)?");
+    private static final double REACH_1_0_MM = 31;
+    private static final double REACH_STEP_MM = 4.2;
+    private static final double SMALLEST_REACH_MM = 8;
+
+    /** The gap of a hook is about so much of its reach. */
+    private static final double GAP_SHARE = 0.36;
+
+    /** Of a size such as {@code #4}, {@code 4} or {@code 2/0}; empty where it cannot be read. */
+    public static Optional<Hook> of(String size) {
+        Matcher form = SIZE.matcher(size.strip());
+        if (!form.matches()) {
+            return Optional.empty();
+        }
+        int number = Integer.parseInt(form.group(1));
+        double steps = form.group(2) != null ? number - 1 : -sizesBelow(number);
+        double reach = Math.max(SMALLEST_REACH_MM, REACH_1_0_MM + steps * REACH_STEP_MM);
+        return Optional.of(new Hook(Length.ofMillimetres(reach), Length.ofMillimetres(reach * GAP_SHARE)));
+    }
+
+    /** Below 1/0 come 1, 2, 4, 6, ...: even numbers only from 2 on. */
+    private static double sizesBelow(int number) {
+        return number <= 1 ? 1 : 1 + number / 2.0;
+    }
+}

@@ -1,0 +1,62 @@
+package dusk.ledger.tackle;
+
+import dusk.ledger.interchange.Column;
+import dusk.ledger.interchange.Tables;
+import dusk.ledger.journal.SetUp;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+
+/** Set-ups that are told apart in the record and hardly in the water: one word spelt two ways, 3.5 g and 1/8 oz, a part left out. */
+public final class NearDuplicates {
+    private static final double SAME_RATIO = 0.04;
+
+    private NearDuplicates() {}
+
+    /** Two set-ups and the columns in which their records differ by next to nothing. */
+    public record Pair(SetUp one, SetUp other, List<String> columns) {}
+
+    /** All pairs, in the order of the list. */
+    public static List<Pair> among(List<SetUp> setUps) {
+        List<Pair> pairs = new ArrayList<>();
+        for (int i = 0; i < setUps.size(); i++) {
+            for (int k = i + 1; k < setUps.size(); k++) {
+                SetUp one = setUps.get(i);
+                SetUp other = setUps.get(k);
+                List<String> differ = near(one, other);
+                if (differ != null) {
+                    pairs.add(new Pair(one, other, differ));
+                }
+            }
+        }
+        return pairs;
+    }
+
+    /** The columns they differ in, where all differ by next to nothing; null where one differs by more. */
+    private static @Nullable List<String> near(SetUp one, SetUp other) {
+        List<String> differ = Alteration.differences(one, other);
+        for (Column<SetUp> column : Tables.SETUPS.columns()) {
+            if (differ.contains(column.name())
+                    && !near(column.value().apply(one), column.value().apply(other))) {
+                return null;
+            }
+        }
+        return differ;
+    }
+
+    private static boolean near(@Nullable Object a, @Nullable Object b) {
+        if (a instanceof Double x && b instanceof Double y) {
+            return Math.abs(x - y) <= SAME_RATIO * Math.max(Math.abs(x), Math.abs(y));
+        }
+        return letters(a).equals(letters(b));
+    }
+
+    /** A word without case, spaces, hyphens and a plural's s; nothing for none. */
+    private static String letters(@Nullable Object word) {
+        String plain =
+                word == null ? "" : word.toString().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]", "");
+        plain = plain.endsWith("s") ? plain.substring(0, plain.length() - 1) : plain;
+        return plain.equals("none") ? "" : plain;
+    }
+}
