@@ -5,8 +5,10 @@ import dusk.ledger.journal.Ledger;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One file of the ledger package: its columns and the record a row makes. The store's tables have the same columns, so this is the only place
@@ -47,6 +49,24 @@ public record Table<T>(
             return made;
         }
         throw new Invalid(inColumnOrder(cells.problems(), found));
+    }
+
+    /**
+     * A record with some of its cells changed.
+     *
+     * @param cells by column, of the column's type; null empties the cell
+     * @throws Invalid with every problem
+     */
+    public T changed(T record, Map<String, ? extends @Nullable Object> cells) {
+        Cells all = new Cells();
+        for (Column<T> column : columns) {
+            all.with(
+                    column.name(),
+                    cells.containsKey(column.name())
+                            ? cells.get(column.name())
+                            : column.value().apply(record));
+        }
+        return read(all);
     }
 
     /** One problem a column: what cannot be read first, what the record makes of it only where the cell could be read. */

@@ -1,10 +1,10 @@
 package dusk.ledger.tackle;
 
-import dusk.ledger.interchange.Cells;
 import dusk.ledger.interchange.Column;
 import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.SetUp;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -23,16 +23,10 @@ public final class Alteration {
      * @param cells by column of the ledger format, in its units; null takes the part away
      */
     public static SetUp of(SetUp from, String id, Map<String, ? extends @Nullable Object> cells) {
-        Cells all = new Cells();
-        for (Column<SetUp> column : Tables.SETUPS.columns()) {
-            all.with(
-                    column.name(),
-                    cells.containsKey(column.name())
-                            ? cells.get(column.name())
-                            : column.value().apply(from));
-        }
-        all.with("setup_id", id).with("from_setup_id", from.id());
-        return Tables.SETUPS.read(all);
+        Map<String, @Nullable Object> all = new HashMap<>(cells);
+        all.put("setup_id", id);
+        all.put("from_setup_id", from.id());
+        return Tables.SETUPS.changed(from, all);
     }
 
     /** The columns in which two set-ups differ, beside their names. A part that is not there and one not recorded are told apart. */

@@ -20,6 +20,7 @@ class FrameAdvice {
     private static final Map<String, String> PLACES = new LinkedHashMap<>();
 
     static {
+        PLACES.put("/deck", "Deck");
         PLACES.put("/trips", "Trips");
         PLACES.put("/tackle", "Tackle");
         PLACES.put("/findings", "Findings");

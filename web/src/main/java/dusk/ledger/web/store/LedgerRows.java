@@ -126,7 +126,7 @@ public final class LedgerRows {
                 .execute();
     }
 
-    private static <T> Map<Field<?>, @Nullable Object> values(String clubId, Table<T> table, T row) {
+    static <T> Map<Field<?>, @Nullable Object> values(String clubId, Table<T> table, T row) {
         Map<Field<?>, @Nullable Object> values = new LinkedHashMap<>();
         values.put(textField(table, CLUB), clubId);
         for (Column<T> column : table.columns()) {

@@ -54,6 +54,12 @@ public final class Portrait {
         return svg.append("</svg>").toString();
     }
 
+    /** A patch of a colour, for a button that chooses it; the word stands beside it. */
+    public static String swatch(String colour) {
+        return "<svg class=\"swatch\" viewBox=\"0 0 10 10\" aria-hidden=\"true\"><rect width=\"10\" height=\"10\" fill=\""
+                + Ink.colour(colour) + "\"/></svg>";
+    }
+
     private static void plastic(StringBuilder svg, SetUp setUp, double lengthMm, double factor) {
         String plastic = setUp.plastic();
         if (plastic == null || plastic.equals("none")) {

@@ -1,9 +1,15 @@
 package dusk.ledger.web.tackle;
 
+import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.SetUp;
+import dusk.ledger.tackle.Alteration;
 import dusk.ledger.units.UnitSystem;
+import dusk.ledger.web.frame.RecordForm;
+import dusk.ledger.web.frame.UnitText;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** A set-up in words, short enough for a line. */
@@ -28,6 +34,22 @@ public final class SetUpWords {
                                 : setUp.plasticLength().show(units.lure())));
         add(words, join(known(setUp.colour()), with(known(setUp.colourAccent()))));
         return String.join(", ", words);
+    }
+
+    /** In what a set-up differs from the one it came from, such as {@code colour: violet to pearl}. */
+    public static String changed(SetUp from, SetUp to, UnitSystem units) {
+        RecordForm<SetUp> form = new RecordForm<>(Tables.SETUPS, new UnitText(units, ZoneOffset.UTC));
+        Map<String, String> before = form.typed(from);
+        Map<String, String> after = form.typed(to);
+        List<String> changes = new ArrayList<>();
+        for (String column : Alteration.differences(from, to)) {
+            changes.add(ColumnWords.of(column) + ": " + shown(before.get(column)) + " to " + shown(after.get(column)));
+        }
+        return String.join("; ", changes);
+    }
+
+    private static String shown(@Nullable String value) {
+        return value == null || value.isEmpty() ? "not recorded" : value;
     }
 
     private static @Nullable String with(@Nullable String accent) {

@@ -6,10 +6,10 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** A place in words; one that is kept from the reader has no name here, for it was never read. */
-final class PlaceWords {
+public final class PlaceWords {
     private PlaceWords() {}
 
-    static String of(Spot spot) {
+    public static String of(Spot spot) {
         String kind = Stream.of(spot.structure(), spot.bottom())
                 .filter(Objects::nonNull)
                 .collect(Collectors.joining(", "));

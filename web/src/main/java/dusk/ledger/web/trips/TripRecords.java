@@ -35,7 +35,7 @@ import org.springframework.stereotype.Component;
 
 /** Reads trips and what hangs on them. */
 @Component
-class TripRecords {
+public class TripRecords {
     /** Trips on one page of the list. */
     static final int PAGE = 40;
 
@@ -49,7 +49,7 @@ class TripRecords {
         this.rows = rows;
     }
 
-    LedgerRows rows() {
+    public LedgerRows rows() {
         return rows;
     }
 
@@ -140,11 +140,11 @@ class TripRecords {
                                 .and(Visibility.mayChangeTrip(viewer)));
     }
 
-    List<Water> waters(Viewer viewer) {
+    public List<Water> waters(Viewer viewer) {
         return rows.all(viewer, WATERS, DSL.noCondition(), List.of(Tables.WATERS.NAME.asc()));
     }
 
-    List<Angler> anglers(Viewer viewer) {
+    public List<Angler> anglers(Viewer viewer) {
         return rows.all(
                 viewer, dusk.ledger.interchange.Tables.ANGLERS, DSL.noCondition(), List.of(Tables.ANGLERS.NAME.asc()));
     }
@@ -174,12 +174,28 @@ class TripRecords {
                 List.of(Tables.CATCHES.AT.asc(), Tables.CATCHES.CATCH_ID.asc()));
     }
 
+    /** Fish of one stint, in the order they were landed. */
+    public List<Catch> catchesOf(Viewer viewer, String stintId) {
+        return rows.all(
+                viewer,
+                CATCHES,
+                LedgerRows.holds(CATCHES, "stint_id", stintId),
+                List.of(Tables.CATCHES.AT.asc(), Tables.CATCHES.CATCH_ID.asc()));
+    }
+
+    /** The water of the trip that began last. */
+    public Optional<String> lastWater(Viewer viewer) {
+        return rows.all(viewer, TRIPS, DSL.noCondition(), List.of(Tables.TRIPS.STARTED_AT.desc()), 1).stream()
+                .map(Trip::waterId)
+                .findFirst();
+    }
+
     List<Loss> losses(Viewer viewer, List<Stint> stints) {
         return rows.all(viewer, LOSSES, Tables.LOSSES.STINT_ID.in(ids(stints)), List.of(Tables.LOSSES.LOSS_ID.asc()));
     }
 
     /** Set-ups of the trip's stints first, then the club's others, those fished last first. */
-    List<SetUp> setUps(Viewer viewer) {
+    public List<SetUp> setUps(Viewer viewer) {
         var last = DSL.field(DSL.select(DSL.max(Tables.STINTS.STARTED_AT))
                 .from(Tables.STINTS)
                 .where(Visibility.of(viewer, Tables.STINTS))

@@ -1,0 +1,108 @@
+package dusk.ledger.web.deck;
+
+import static dusk.ledger.web.schema.Tables.DECKS;
+
+import dusk.ledger.interchange.Tables;
+import dusk.ledger.journal.Invalid;
+import dusk.ledger.journal.Reading;
+import dusk.ledger.journal.Sign;
+import dusk.ledger.web.frame.RecordForm;
+import dusk.ledger.web.frame.UnitText;
+import dusk.ledger.web.store.Acts;
+import dusk.ledger.web.store.LedgerRows;
+import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.store.Viewer;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Readings and signs taken on the deck. One value is asked at a time; a new reading carries the others over, and the deck remembers how old each is. */
+@Component
+class Conditions {
+    private final DeckRecords records;
+    private final Acts acts;
+    private final NewId newId;
+    private final JsonMapper json = JsonMapper.shared();
+
+    Conditions(DeckRecords records, Acts acts, NewId newId) {
+        this.records = records;
+        this.acts = acts;
+        this.newId = newId;
+    }
+
+    /** The trip's newest reading; null before the first. */
+    @Nullable
+    Reading last(Viewer viewer, String tripId) {
+        return records
+                .rows()
+                .all(
+                        viewer,
+                        Tables.READINGS,
+                        LedgerRows.holds(Tables.READINGS, "trip_id", tripId),
+                        List.of(DSL.field("at").desc(), DSL.field("reading_id").desc()),
+                        1)
+                .stream()
+                .findFirst()
+                .orElse(null);
+    }
+
+    /**
+     * Stores what was typed of one column or several.
+     *
+     * @throws Invalid with the problem at its column
+     */
+    void read(DeckActs.By by, Map<String, String> typed) {
+        Viewer viewer = by.viewer();
+        Reading before = last(viewer, by.deck().trip().id());
+        UnitText text = new UnitText(by.person().units(), by.deck().zone());
+        Map<String, Object> given =
+                Map.of("reading_id", newId.next(), "trip_id", by.deck().trip().id(), "at", by.at(), "source", "hand");
+        Reading reading = new RecordForm<>(Tables.READINGS, text).read(typed, given, before);
+        acts.once(viewer, by.act("reading: " + String.join(", ", ConditionWords.names(typed.keySet()))), w -> {
+            w.insert(Tables.READINGS, reading);
+            Map<String, String> seen = new TreeMap<>();
+            by.deck().seen().forEach((column, at) -> seen.put(column, at.toString()));
+            typed.keySet().forEach(column -> seen.put(column, by.at().toString()));
+            w.update(DECKS, by.deck().trip().id(), Map.of(DECKS.SEEN, json.writeValueAsString(seen)));
+        });
+    }
+
+    /** The value stands as it was. */
+    void still(DeckActs.By by, String column) {
+        Reading last = last(by.viewer(), by.deck().trip().id());
+        if (last == null) {
+            throw new Refusal("There is no reading to confirm yet.");
+        }
+        UnitText text = new UnitText(by.person().units(), by.deck().zone());
+        Map<String, String> typed = new HashMap<>();
+        typed.put(column, new RecordForm<>(Tables.READINGS, text).typed(last).getOrDefault(column, ""));
+        read(by, typed);
+    }
+
+    /** Not now: the column is not asked for again on this trip. */
+    void wave(DeckActs.By by, String column) {
+        TreeSet<String> waved = new TreeSet<>(by.deck().waved());
+        waved.add(column);
+        acts.once(
+                by.viewer(),
+                by.act("not asked again: " + ConditionWords.name(column)),
+                w -> w.update(DECKS, by.deck().trip().id(), Map.of(DECKS.WAVED, json.writeValueAsString(waved))));
+    }
+
+    /** Something seen on the water. */
+    void sign(DeckActs.By by, String kind) {
+        String spot = by.deck().rods().stream()
+                .filter(rod -> !rod.down())
+                .map(RodOut::spotId)
+                .findFirst()
+                .orElse(null);
+        Sign sign = new Sign(newId.next(), by.deck().trip().id(), spot, by.at(), kind, null);
+        acts.once(by.viewer(), by.act("sign: " + kind), w -> w.insert(Tables.SIGNS, sign));
+    }
+}

@@ -1,0 +1,349 @@
+package dusk.ledger.web.deck;
+
+import dusk.ledger.interchange.Tables;
+import dusk.ledger.journal.Catch;
+import dusk.ledger.journal.Invalid;
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.journal.Spot;
+import dusk.ledger.units.Length;
+import dusk.ledger.vocabulary.Words;
+import dusk.ledger.web.frame.NotYours;
+import dusk.ledger.web.security.Person;
+import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.tackle.Portrait;
+import dusk.ledger.web.tackle.SetUpWords;
+import dusk.ledger.web.trips.PlaceWords;
+import dusk.ledger.web.trips.TripRecords;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.DateTimeException;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZonedDateTime;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/**
+ * The deck's page and its touches. Every touch carries the id of its act, made by whoever touches, and how long it has waited on a device without a
+ * signal, so that it is stored once and at its time.
+ */
+@Controller
+@RequestMapping("/deck/{tripId:[^.]+}")
+class DeckController {
+    private static final Duration LONGEST_WAIT = Duration.ofDays(7);
+    private static final int MOST_FISH = 99;
+
+    private final DeckRecords records;
+    private final DeckPages pages;
+    private final DeckActs acts;
+    private final Conditions conditions;
+    private final FishSheet sheet;
+    private final Swap swap;
+    private final TripRecords trips;
+    private final NewId newId;
+    private final Clock clock;
+
+    DeckController(
+            DeckRecords records,
+            DeckPages pages,
+            DeckActs acts,
+            Conditions conditions,
+            FishSheet sheet,
+            Swap swap,
+            TripRecords trips,
+            NewId newId,
+            Clock clock) {
+        this.records = records;
+        this.pages = pages;
+        this.acts = acts;
+        this.conditions = conditions;
+        this.sheet = sheet;
+        this.swap = swap;
+        this.trips = trips;
+        this.newId = newId;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    String page(
+            Person person,
+            @PathVariable String tripId,
+            @RequestParam(defaultValue = "") String fish,
+            @RequestHeader(name = "X-Deck", defaultValue = "") String script,
+            Model model) {
+        DeckPages.Just just = new DeckPages.Just("", "", List.of(), Map.of(), fish);
+        return show(person, tripId, just, script, model);
+    }
+
+    /** With script the deck alone is answered, else its page. */
+    private String show(Person person, String tripId, DeckPages.Just just, String script, Model model) {
+        model.addAttribute("deck", pages.view(person, records.deck(person.viewer(), tripId), just));
+        model.addAttribute("ids", newId);
+        return script.isEmpty() ? "deck/deck" : "deck/deck :: deck";
+    }
+
+    @PostMapping("/rods/{rodId}/{touch}")
+    String touch(
+            Person person,
+            @PathVariable String tripId,
+            @PathVariable String rodId,
+            @PathVariable String touch,
+            @RequestParam Map<String, String> typed,
+            @RequestHeader(name = "X-Deck", defaultValue = "") String script,
+            Model model,
+            HttpServletResponse response) {
+        DeckActs.By by = by(person, tripId, typed);
+        DeckPages.Just just = DeckPages.Just.NOTHING;
+        try {
+            touch(by, rodId, touch, typed);
+            if (touch.equals("landed")) {
+                just = new DeckPages.Just(rodId, "", List.of(), Map.of(), lastFish(by, rodId));
+            }
+        } catch (Refusal e) {
+            just = refused(rodId, e, typed, response);
+        }
+        return card(by, rodId, just, script, model);
+    }
+
+    private static DeckPages.Just refused(
+            String at, Refusal refusal, Map<String, String> typed, HttpServletResponse response) {
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return new DeckPages.Just(at, refusal.words(), List.of(), typed, "");
+    }
+
+    private void touch(DeckActs.By by, String rodId, String touch, Map<String, String> typed) {
+        switch (touch) {
+            case "follow", "bite" -> acts.touch(by, rodId, touch);
+            case "lost" -> acts.lost(by, rodId, known("cause", typed));
+            case "landed" -> acts.landed(by, rodId, said("species", typed), fish(typed));
+            case "swap" -> {
+                RodOut rod = records.rod(by.viewer(), by.deck().trip().id(), rodId);
+                Swap.Asked asked = swap.of(by.viewer(), rod, typed, by.person().units());
+                acts.change(by, rodId, asked.what(), asked.change());
+            }
+            case "down" -> acts.down(by, rodId);
+            case "up" -> acts.up(by, rodId);
+            case "still" -> acts.still(by, rodId);
+            case "back" -> acts.setBack(by, rodId, timeOfDay(by, typed));
+            default -> throw new NotYours();
+        }
+    }
+
+    private static String known(String column, Map<String, String> typed) {
+        String word = said(column, typed);
+        if (!Words.of(column).contains(word)) {
+            throw new Refusal("“" + word + "” is not one of: " + String.join(", ", Words.of(column)) + ".");
+        }
+        return word;
+    }
+
+    private static String said(String column, Map<String, String> typed) {
+        String word = typed.getOrDefault(column, "").strip();
+        if (word.isEmpty()) {
+            throw new Refusal("Say the " + column + ".");
+        }
+        return word;
+    }
+
+    private static int fish(Map<String, String> typed) {
+        String text = typed.getOrDefault("count", "1");
+        try {
+            int fish = Integer.parseInt(text);
+            if (fish >= 1 && fish <= MOST_FISH) {
+                return fish;
+            }
+        } catch (NumberFormatException e) {
+            // said below, as for a number out of range
+        }
+        throw new Refusal("“" + text + "” is not a number of fish. Write one from 1 to " + MOST_FISH + ".");
+    }
+
+    /** The latest moment, up to now, at which the clock at the water showed what was typed. */
+    private static Instant timeOfDay(DeckActs.By by, Map<String, String> typed) {
+        String text = typed.getOrDefault("end", "").strip();
+        try {
+            LocalTime time = LocalTime.parse(text.length() == 4 ? "0" + text : text);
+            ZonedDateTime end = by.at().atZone(by.deck().zone()).with(time);
+            return (end.toInstant().isAfter(by.at()) ? end.minusDays(1) : end).toInstant();
+        } catch (DateTimeException e) {
+            throw new Refusal("“" + text + "” is not a time of day. Write it like 17:05.");
+        }
+    }
+
+    private String lastFish(DeckActs.By by, String rodId) {
+        String stint = records.rod(by.viewer(), by.deck().trip().id(), rodId).stintId();
+        List<Catch> fish = stint == null ? List.of() : trips.catchesOf(by.viewer(), stint);
+        return fish.isEmpty() ? "" : fish.get(fish.size() - 1).id();
+    }
+
+    private String card(DeckActs.By by, String rodId, DeckPages.Just just, String script, Model model) {
+        String tripId = by.deck().trip().id();
+        if (!script.isEmpty()) {
+            Deck now = records.deck(by.viewer(), tripId);
+            model.addAttribute("page", now.page());
+            model.addAttribute("live", now.live());
+            model.addAttribute("card", pages.card(by.person(), now, rodId, just));
+            model.addAttribute("ids", newId);
+            return "deck/card :: card";
+        }
+        if (!just.fault().isEmpty() || !just.problems().isEmpty()) {
+            return show(by.person(), tripId, just, script, model);
+        }
+        String fish = just.landed().isEmpty() ? "" : "?fish=" + just.landed();
+        return "redirect:" + by.deck().page() + fish + "#rod-" + rodId;
+    }
+
+    @PostMapping("/rods/{rodId}/fish/{catchId}")
+    String complete(
+            Person person,
+            @PathVariable String tripId,
+            @PathVariable String rodId,
+            @PathVariable String catchId,
+            @RequestParam Map<String, String> typed,
+            @RequestHeader(name = "X-Deck", defaultValue = "") String script,
+            Model model,
+            HttpServletResponse response) {
+        DeckActs.By by = by(person, tripId, typed);
+        DeckPages.Just just = DeckPages.Just.NOTHING;
+        try {
+            acts.complete(by, sheet.read(person, by.deck(), acts.fish(by, catchId), typed));
+        } catch (Invalid e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            just = new DeckPages.Just(rodId, "", e.problems(), typed, catchId);
+        }
+        return card(by, rodId, just, script, model);
+    }
+
+    /** The set-ups to choose from for a rod, drawn. */
+    @GetMapping("/rods/{rodId}/set-up")
+    String setUps(Person person, @PathVariable String tripId, @PathVariable String rodId, Model model) {
+        Deck deck = records.deck(person.viewer(), tripId);
+        RodOut rod = records.rod(person.viewer(), tripId, rodId);
+        List<SetUp> all = trips.setUps(person.viewer());
+        model.addAttribute("page", deck.page());
+        model.addAttribute("rod", rod);
+        model.addAttribute("act", newId.next());
+        model.addAttribute(
+                "setUps",
+                all.stream()
+                        .map(s -> {
+                            String words = SetUpWords.of(s, person.units());
+                            return new Choice(s.id(), words, Portrait.svg(s, words));
+                        })
+                        .toList());
+        return "deck/set-up";
+    }
+
+    /** A set-up to choose. */
+    record Choice(String id, String words, String portrait) {}
+
+    @PostMapping("/{what:move|end|sign|reading|still|wave|undo}")
+    String deck(
+            Person person,
+            @PathVariable String tripId,
+            @PathVariable String what,
+            @RequestParam Map<String, String> typed,
+            @RequestHeader(name = "X-Deck", defaultValue = "") String script,
+            Model model,
+            HttpServletResponse response) {
+        DeckActs.By by = by(person, tripId, typed);
+        String at = typed.getOrDefault("column", "");
+        DeckPages.Just just = DeckPages.Just.NOTHING;
+        try {
+            deck(by, what, at, typed);
+        } catch (Refusal e) {
+            just = refused(what.equals("reading") ? at : "", e, typed, response);
+        } catch (Invalid e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            just = new DeckPages.Just(at, "", e.problems(), typed, "");
+        }
+        boolean refused = !just.fault().isEmpty() || !just.problems().isEmpty();
+        return refused || !script.isEmpty()
+                ? show(person, tripId, just, script, model)
+                : "redirect:" + by.deck().page();
+    }
+
+    private void deck(DeckActs.By by, String what, String column, Map<String, String> typed) {
+        switch (what) {
+            case "move" -> move(by, typed);
+            case "end" -> acts.end(by);
+            case "sign" -> conditions.sign(by, said("kind", typed));
+            case "undo" -> acts.undo(by, typed.getOrDefault("undo", ""));
+            default -> {
+                if (!ConditionWords.knows(column)) {
+                    throw new NotYours();
+                }
+                if (what.equals("reading")) {
+                    conditions.read(by, Map.of(column, typed.getOrDefault(column, "")));
+                } else if (what.equals("still")) {
+                    conditions.still(by, column);
+                } else {
+                    conditions.wave(by, column);
+                }
+            }
+        }
+    }
+
+    private void move(DeckActs.By by, Map<String, String> typed) {
+        String label = blankIsNull(typed, "label");
+        String structure = blankIsNull(typed, "structure");
+        String spotId = blankIsNull(typed, "spot_id");
+        Length depth = null;
+        try {
+            String text = blankIsNull(typed, "depth_m");
+            depth = text == null ? null : Length.parse(text, by.person().units().depth());
+        } catch (IllegalArgumentException e) {
+            throw new Refusal(String.valueOf(e.getMessage()));
+        }
+        Spot fresh = null;
+        if (label != null || structure != null) {
+            fresh = new Spot(newId.next(), by.deck().water().id(), label, structure, null, null, null);
+            spotId = fresh.id();
+        } else if (spotId == null) {
+            throw new Refusal("Say where to: a place of the list, or what kind of place it is.");
+        }
+        String chosen = spotId;
+        Spot to = fresh != null
+                ? fresh
+                : records.rows()
+                        .one(by.viewer(), Tables.SPOTS, String.valueOf(chosen))
+                        .filter(s -> s.waterId().equals(by.deck().water().id()))
+                        .orElseThrow(NotYours::new);
+        acts.move(by, "moved to " + PlaceWords.of(to), new DeckActs.Place(spotId, depth), fresh);
+    }
+
+    private static @Nullable String blankIsNull(Map<String, String> typed, String name) {
+        String text = typed.getOrDefault(name, "").strip();
+        return text.isEmpty() ? null : text;
+    }
+
+    private DeckActs.By by(Person person, String tripId, Map<String, String> typed) {
+        String id = typed.getOrDefault("act", "");
+        return new DeckActs.By(
+                person,
+                records.deck(person.viewer(), tripId),
+                id.isBlank() || id.length() > 64 ? newId.next() : id,
+                clock.instant().minus(waited(typed)));
+    }
+
+    /** How long a touch waited to be sent. */
+    private static Duration waited(Map<String, String> typed) {
+        try {
+            Duration waited = Duration.ofMillis(Long.parseLong(typed.getOrDefault("waited_ms", "0")));
+            return waited.isNegative() || waited.compareTo(LONGEST_WAIT) > 0 ? Duration.ZERO : waited;
+        } catch (NumberFormatException e) {
+            return Duration.ZERO;
+        }
+    }
+}

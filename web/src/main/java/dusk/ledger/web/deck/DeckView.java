@@ -1,0 +1,116 @@
+package dusk.ledger.web.deck;
+
+import dusk.ledger.web.frame.FormField;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** A deck as its page lays it out: everything in words and in the reader's units. */
+record DeckView(
+        String page,
+        String trip,
+        String water,
+        String since,
+        String until,
+        boolean live,
+        String totals,
+        List<Card> cards,
+        List<Chip> chips,
+        @Nullable Ask ask,
+        List<String> signs,
+        List<FormField.Option> places,
+        List<String> structures,
+        List<String> dangers,
+        @Nullable Undo undo,
+        boolean roomForRods,
+        String fault) {
+
+    /** The act to undo, and what it was. */
+    record Undo(String act, String what) {}
+
+    /**
+     * A rod.
+     *
+     * @param since when the running stint began, as an ISO instant; empty while down
+     * @param day what this angler has had today
+     */
+    record Card(
+            String id,
+            int number,
+            String angler,
+            String place,
+            String setUp,
+            String from,
+            String portrait,
+            String presentation,
+            boolean running,
+            String since,
+            long minutes,
+            Counts counts,
+            String day,
+            @Nullable Stay stay,
+            @Nullable Forgotten forgotten,
+            @Nullable Fish fish,
+            @Nullable Undo undo,
+            Choices choices,
+            List<String> cautions,
+            String fault) {}
+
+    /** Of the running stint. */
+    record Counts(int follows, int bites, int lost, int landed) {}
+
+    /** @param move when to move, or that it is worth staying */
+    record Stay(String sentence, String move, boolean go, List<String> reasons) {}
+
+    /** @param lastSeen the hour of the last touch, as typed into the field */
+    record Forgotten(long minutes, String lastSeen) {}
+
+    /** @param open whether it was just landed, so that the rest is asked for */
+    record Fish(
+            String id,
+            String species,
+            String words,
+            List<String> cautions,
+            boolean open,
+            Slider slider,
+            List<FormField> fields) {}
+
+    /** Length by slider, in the person's unit. */
+    record Slider(String from, String to, String step, String at, String unit) {}
+
+    /** What the card's sheets offer. */
+    record Choices(
+            List<String> species,
+            List<String> moreSpecies,
+            String again,
+            List<String> causes,
+            String lighter,
+            String heavier,
+            List<Swatch> colours,
+            List<String> presentations,
+            List<String> plastics,
+            String plastic,
+            String length,
+            List<FormField.Option> anglers) {}
+
+    /** @param ink of the colour */
+    record Swatch(String colour, String svg) {}
+
+    /**
+     * A condition on the strip.
+     *
+     * @param words to choose from; empty where it is typed
+     */
+    record Chip(
+            String column,
+            String name,
+            String value,
+            String age,
+            boolean doubtful,
+            List<String> words,
+            String hint,
+            String typed,
+            String fault) {}
+
+    /** The one condition that is asked for. */
+    record Ask(String column, String question, boolean confirm) {}
+}

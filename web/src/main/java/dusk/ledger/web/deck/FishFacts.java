@@ -1,0 +1,102 @@
+package dusk.ledger.web.deck;
+
+import static dusk.ledger.web.schema.Tables.CATCHES;
+import static dusk.ledger.web.schema.Tables.STINTS;
+import static dusk.ledger.web.schema.Tables.TRIPS;
+import static org.jooq.impl.DSL.and;
+import static org.jooq.impl.DSL.max;
+import static org.jooq.impl.DSL.min;
+import static org.jooq.impl.DSL.sum;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import dusk.ledger.fish.LengthMass;
+import dusk.ledger.interchange.Tables;
+import dusk.ledger.vocabulary.Words;
+import dusk.ledger.web.store.LedgerRows;
+import dusk.ledger.web.store.Store;
+import dusk.ledger.web.store.Viewer;
+import dusk.ledger.web.store.Visibility;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** What the club's fish of a water are like, for the landed sheet: which are likely, how long they are. Kept for a while, since a touch must not wait for it. */
+@Component
+class FishFacts {
+    private static final Duration KEPT = Duration.ofMinutes(10);
+    private static final double SHORTEST_MM = 100;
+    private static final double LONGEST_MM = 900;
+
+    private final Store store;
+    private final LedgerRows rows;
+    private final Cache<String, Map<String, Lengths>> waters = cache();
+    private final Cache<String, Optional<LengthMass>> masses = cache();
+
+    FishFacts(Store store, LedgerRows rows) {
+        this.store = store;
+        this.rows = rows;
+    }
+
+    private static <V> Cache<String, V> cache() {
+        return Caffeine.newBuilder().maximumSize(200).expireAfterWrite(KEPT).build();
+    }
+
+    /** The span of lengths seen, with room above, in mm. */
+    record Lengths(double from, double to) {
+        static final Lengths UNKNOWN = new Lengths(SHORTEST_MM, LONGEST_MM);
+    }
+
+    /** Species by how many were landed on a water, the most first, then the rest of the vocabulary. */
+    List<String> likely(Viewer viewer, String waterId) {
+        List<String> species = new ArrayList<>(water(viewer, waterId).keySet());
+        Words.of("species").stream().filter(s -> !species.contains(s)).forEach(species::add);
+        return species;
+    }
+
+    Lengths lengths(Viewer viewer, String waterId, String species) {
+        return water(viewer, waterId).getOrDefault(species, Lengths.UNKNOWN);
+    }
+
+    /** The standard weight of a species, else the club's own fit. */
+    Optional<LengthMass> mass(Viewer viewer, String species) {
+        return masses.get(
+                viewer.clubId() + " " + species,
+                k -> LengthMass.of(
+                        species,
+                        rows.all(
+                                viewer,
+                                Tables.CATCHES,
+                                LedgerRows.holds(Tables.CATCHES, "species", species)
+                                        .and(LedgerRows.holds(Tables.CATCHES, "mass_how", "measured")),
+                                List.of())));
+    }
+
+    private Map<String, Lengths> water(Viewer viewer, String waterId) {
+        return waters.get(viewer.clubId() + " " + waterId, k -> {
+            Map<String, Lengths> lengths = new LinkedHashMap<>();
+            store.read()
+                    .select(CATCHES.SPECIES, min(CATCHES.LENGTH_MM), max(CATCHES.LENGTH_MM))
+                    .from(CATCHES)
+                    .join(STINTS)
+                    .on(and(STINTS.CLUB_ID.eq(CATCHES.CLUB_ID), STINTS.STINT_ID.eq(CATCHES.STINT_ID)))
+                    .join(TRIPS)
+                    .on(and(TRIPS.CLUB_ID.eq(STINTS.CLUB_ID), TRIPS.TRIP_ID.eq(STINTS.TRIP_ID)))
+                    .where(Visibility.of(viewer, CATCHES))
+                    .and(TRIPS.WATER_ID.eq(waterId))
+                    .groupBy(CATCHES.SPECIES)
+                    .orderBy(sum(CATCHES.COUNT).desc(), CATCHES.SPECIES)
+                    .forEach(r -> lengths.put(
+                            r.value1(),
+                            r.value2() == null || r.value3() == null
+                                    ? Lengths.UNKNOWN
+                                    : new Lengths(
+                                            Math.floor(r.value2() * 0.08) * 10, Math.ceil(r.value3() * 0.12) * 10)));
+            return lengths;
+        });
+    }
+}

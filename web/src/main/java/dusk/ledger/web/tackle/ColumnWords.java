@@ -1,0 +1,38 @@
+package dusk.ledger.web.tackle;
+
+import java.util.Map;
+
+/** The fields of a set-up as they are called on a page. */
+final class ColumnWords {
+    private static final Map<String, String> LABELS = Map.ofEntries(
+            Map.entry("rig", "rig"),
+            Map.entry("head_mass_g", "head weight"),
+            Map.entry("head_shape", "head shape"),
+            Map.entry("head_material", "head material"),
+            Map.entry("head_colour", "head colour"),
+            Map.entry("hook_size", "hook size"),
+            Map.entry("hook_wire", "hook wire"),
+            Map.entry("weed_guard", "weed guard"),
+            Map.entry("keeper", "keeper"),
+            Map.entry("skirt", "skirt"),
+            Map.entry("blade", "blade"),
+            Map.entry("rattle", "rattle"),
+            Map.entry("plastic", "plastic"),
+            Map.entry("plastic_length_mm", "length of the plastic"),
+            Map.entry("plastic_material", "material of the plastic"),
+            Map.entry("colour", "colour"),
+            Map.entry("colour_accent", "accent"),
+            Map.entry("leader_mm", "hook to weight"),
+            Map.entry("line_material", "line"),
+            Map.entry("line_strength_n", "line strength"),
+            Map.entry("line_diameter_mm", "line diameter"),
+            Map.entry("leader_material", "leader"),
+            Map.entry("leader_strength_n", "leader strength"),
+            Map.entry("leader_diameter_mm", "leader diameter"));
+
+    private ColumnWords() {}
+
+    static String of(String column) {
+        return LABELS.getOrDefault(column, column);
+    }
+}
