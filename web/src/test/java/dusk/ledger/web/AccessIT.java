@@ -4,25 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.Spot;
-import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.Clubs;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.Viewer;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.net.CookieManager;
 import java.net.URI;
-import java.net.URLEncoder;
-import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import java.util.zip.ZipInputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -31,49 +24,12 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** People see only what they may, over HTTP as a stranger would ask. */
 class AccessIT extends RunningApplication {
-    private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\"[^>]*value=\"([^\"]+)\"");
+    private Visitor visitor() {
+        return new Visitor(address(""));
+    }
 
-    /** A visitor with cookies. */
-    private final class Visitor {
-        private final HttpClient http =
-                HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
-
-        HttpResponse<String> get(String path) throws IOException, InterruptedException {
-            return http.send(
-                    HttpRequest.newBuilder(URI.create(address(path))).build(), HttpResponse.BodyHandlers.ofString());
-        }
-
-        byte[] bytes(String path) throws IOException, InterruptedException {
-            return http.send(
-                            HttpRequest.newBuilder(URI.create(address(path))).build(),
-                            HttpResponse.BodyHandlers.ofByteArray())
-                    .body();
-        }
-
-        HttpResponse<String> post(String from, String path, Map<String, String> form)
-                throws IOException, InterruptedException {
-            Matcher token = TOKEN.matcher(get(from).body());
-            String body =
-                    (token.find() ? "_csrf=" + URLEncoder.encode(token.group(1), StandardCharsets.UTF_8) + "&" : "")
-                            + form.entrySet().stream()
-                                    .map(e ->
-                                            e.getKey() + "=" + URLEncoder.encode(e.getValue(), StandardCharsets.UTF_8))
-                                    .collect(Collectors.joining("&"));
-            return http.send(
-                    HttpRequest.newBuilder(URI.create(address(path)))
-                            .header("Content-Type", "application/x-www-form-urlencoded")
-                            .POST(HttpRequest.BodyPublishers.ofString(body))
-                            .build(),
-                    HttpResponse.BodyHandlers.ofString());
-        }
-
-        Visitor as(String signIn) throws IOException, InterruptedException {
-            Person person = demoPerson(signIn);
-            assertThat(post("/sign-in", "/demo/sign-in", Map.of("person", person.id()))
-                            .statusCode())
-                    .isEqualTo(302);
-            return this;
-        }
+    private Visitor as(String signIn) throws IOException, InterruptedException {
+        return visitor().as(demoPerson(signIn).id());
     }
 
     private Viewer demo() {
@@ -113,7 +69,7 @@ class AccessIT extends RunningApplication {
                 "/nowhere"
             })
     void signedOutAPersonGetsNothing(String path) throws Exception {
-        HttpResponse<String> answer = new Visitor().get(path.replace("{trip}", anyTrip()));
+        HttpResponse<String> answer = visitor().get(path.replace("{trip}", anyTrip()));
         assertThat(answer.statusCode()).isEqualTo(302);
         assertThat(answer.headers().firstValue("Location")).get().asString().endsWith("/sign-in");
         assertThat(answer.body()).isEmpty();
@@ -131,20 +87,19 @@ class AccessIT extends RunningApplication {
                 "/tackle"
             })
     void signedOutAPersonWritesNothing(String path) throws Exception {
-        HttpResponse<String> answer =
-                new Visitor().post("/sign-in", path.replace("{trip}", anyTrip()), Map.of("x", "y"));
+        HttpResponse<String> answer = visitor().post("/sign-in", path.replace("{trip}", anyTrip()), Map.of("x", "y"));
         assertThat(answer.statusCode()).isEqualTo(302);
         assertThat(answer.headers().firstValue("Location")).get().asString().endsWith("/sign-in");
     }
 
     @Test
     void aWriteWithoutTheTokenOfItsPageIsRefused() throws Exception {
-        Visitor visitor = new Visitor().as("tobin");
+        Visitor visitor = as("tobin");
         HttpRequest request = HttpRequest.newBuilder(URI.create(address("/account/units")))
                 .header("Content-Type", "application/x-www-form-urlencoded")
                 .POST(HttpRequest.BodyPublishers.ofString("units=us"))
                 .build();
-        assertThat(visitor.http
+        assertThat(visitor.http()
                         .send(request, HttpResponse.BodyHandlers.ofString())
                         .statusCode())
                 .isEqualTo(403);
@@ -157,7 +112,7 @@ class AccessIT extends RunningApplication {
         clubs.found(new Clubs.Club(club, "Elsewhere Anglers"));
         String name = "stranger" + club;
         people.add(club, name, "Stranger", "a long enough word", Viewer.Role.OFFICER, null);
-        Visitor stranger = new Visitor();
+        Visitor stranger = visitor();
         stranger.post("/sign-in", "/sign-in", Map.of("username", name, "password", "a long enough word"));
         String trip = anyTrip();
         assertThat(stranger.get("/trips").body()).contains("No trip here yet").doesNotContain("Orrin Reservoir");
@@ -189,7 +144,7 @@ class AccessIT extends RunningApplication {
         "GET, /trips/{foreign}/fish/new"
     })
     void aMemberDoesNotGetWhatIsTheOfficersOrOthers(String method, String path) throws Exception {
-        Visitor member = new Visitor().as("tobin");
+        Visitor member = as("tobin");
         String foreign = rows.all(demo(), Tables.TRIPS, org.jooq.impl.DSL.noCondition(), List.of()).stream()
                 .filter(t ->
                         rows
@@ -212,9 +167,9 @@ class AccessIT extends RunningApplication {
 
     @Test
     void anothersHiddenPlaceShowsNowhere() throws Exception {
-        Visitor owner = new Visitor().as("harl");
-        Visitor other = new Visitor().as("runa");
-        Visitor officer = new Visitor().as("edda");
+        Visitor owner = as("harl");
+        Visitor other = as("runa");
+        Visitor officer = as("edda");
         Spot hidden = rows.all(
                         demoPerson("harl").viewer(),
                         Tables.SPOTS,
@@ -281,7 +236,7 @@ class AccessIT extends RunningApplication {
 
     @Test
     void pagesAllowNothingFromElsewhere() throws Exception {
-        HttpResponse<String> answer = new Visitor().get("/sign-in");
+        HttpResponse<String> answer = visitor().get("/sign-in");
         assertThat(answer.headers().firstValue("Content-Security-Policy"))
                 .get()
                 .asString()

@@ -13,6 +13,7 @@ import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.tackle.Portrait;
 import dusk.ledger.web.tackle.SetUpWords;
 import dusk.ledger.web.trips.PlaceWords;
+import dusk.ledger.web.trips.TimeText;
 import dusk.ledger.web.trips.TripRecords;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
@@ -308,7 +309,11 @@ class DeckController {
         }
         Spot fresh = null;
         if (label != null || structure != null) {
-            fresh = new Spot(newId.next(), by.deck().water().id(), label, structure, null, null, null);
+            // a place is told from others by its name; its hour there does until its owner gives it one
+            String name = label == null
+                    ? structure + " " + TimeText.hour(by.at(), by.deck().zone())
+                    : label;
+            fresh = new Spot(newId.next(), by.deck().water().id(), name, structure, null, null, null);
             spotId = fresh.id();
         } else if (spotId == null) {
             throw new Refusal("Say where to: a place of the list, or what kind of place it is.");

@@ -20,7 +20,9 @@ import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** What a touch of the swap sheet asks for. A set-up that is in the record already is taken up again; else a new one is made that knows which it came from. */
+/**
+ * What a touch of the swap sheet asks for: a new set-up that knows which it came from. Changing to and fro between two takes up the same two again.
+ */
 @Component
 class Swap {
     private final LedgerRows rows;
@@ -64,6 +66,8 @@ class Swap {
             throw new Refusal("That is what is tied on already.");
         }
         SetUp next = rows.all(viewer, Tables.SETUPS, DSL.field("rig").eq(made.rig()), List.of()).stream()
+                .filter(known ->
+                        now.id().equals(known.fromSetUpId()) || known.id().equals(now.fromSetUpId()))
                 .filter(known -> Alteration.differences(known, made).isEmpty())
                 .findFirst()
                 .orElse(made);

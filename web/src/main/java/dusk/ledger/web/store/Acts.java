@@ -173,7 +173,7 @@ public final class Acts {
 
         /** A new row of one of the store's own tables; the club is added. */
         public void insert(org.jooq.Table<?> table, Map<Field<?>, ? extends @Nullable Object> values) {
-            String id = String.valueOf(values.get(idField(table)));
+            String id = named(values.get(id(table)), table);
             Map<Field<?>, @Nullable Object> all = new LinkedHashMap<>(values);
             all.put(clubField(table), clubId);
             remember(table, id, () -> tx.insertInto(table).set(all).execute());
@@ -182,7 +182,7 @@ public final class Acts {
         public <T> void update(Table<T> table, T row) {
             Map<Field<?>, @Nullable Object> values = LedgerRows.values(clubId, table, row);
             org.jooq.Table<?> stored = LedgerRows.of(table);
-            String id = String.valueOf(values.remove(idField(stored)));
+            String id = named(values.remove(id(stored)), stored);
             values.remove(clubField(stored));
             update(stored, id, values);
         }
@@ -263,17 +263,26 @@ public final class Acts {
         }
 
         private Condition one(org.jooq.Table<?> table, String id) {
-            return clubField(table).eq(clubId).and(idField(table).eq(id));
+            return clubField(table)
+                    .eq(clubId)
+                    .and(id(table).coerce(String.class).eq(id));
         }
 
         private static Field<String> clubField(org.jooq.Table<?> table) {
             return Objects.requireNonNull(table.field(CLUB, String.class));
         }
 
-        /** A row's id in its club: the last column of the key. */
-        private static Field<String> idField(org.jooq.Table<?> table) {
+        /** A row's id in its club: the last column of the key. Not by its type: a coerced field is another one to a map. */
+        private static Field<?> id(org.jooq.Table<?> table) {
             var key = Objects.requireNonNull(table.getPrimaryKey()).getFields();
-            return Objects.requireNonNull(table.field(key.get(key.size() - 1).getName(), String.class));
+            return Objects.requireNonNull(table.field(key.get(key.size() - 1).getName()));
+        }
+
+        private static String named(@Nullable Object id, org.jooq.Table<?> table) {
+            return Objects.requireNonNull(
+                            id,
+                            () -> table.getName() + " needs its " + id(table).getName())
+                    .toString();
         }
     }
 }

@@ -1,0 +1,243 @@
+package dusk.ledger.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import dusk.ledger.interchange.Tables;
+import dusk.ledger.web.store.LedgerRows;
+import dusk.ledger.web.store.Store;
+import dusk.ledger.web.store.Viewer;
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.http.HttpResponse;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.jooq.impl.DSL;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The server as a process of its own, touched from eight devices at once and killed without warning. */
+class DurabilityIT {
+    private static final int DEVICES = 8;
+    private static final int TOUCHES_A_SECOND = 5;
+
+    @TempDir
+    Path folder;
+
+    private Process server;
+    private int port;
+
+    @BeforeEach
+    void start() throws Exception {
+        try (ServerSocket free = new ServerSocket(0)) {
+            port = free.getLocalPort();
+        }
+        server = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:TieredStopAtLevel=1",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        DuskLedger.class.getName(),
+                        "--dusk.store=" + store(),
+                        "--dusk.demo=true",
+                        "--dusk.port=" + port)
+                .redirectErrorStream(true)
+                .redirectOutput(folder.resolve("log").toFile())
+                .start();
+        for (int i = 0; i < 300 && !answers(); i++) {
+            TimeUnit.MILLISECONDS.sleep(200);
+        }
+    }
+
+    @AfterEach
+    void kill() throws InterruptedException {
+        server.destroyForcibly().waitFor();
+    }
+
+    private Path store() {
+        return folder.resolve("dusk.db");
+    }
+
+    private Visitor visitor() {
+        return new Visitor("http://127.0.0.1:" + port);
+    }
+
+    private boolean answers() throws InterruptedException {
+        try {
+            return visitor().get("/sign-in").body().contains("name=\"person\"");
+        } catch (IOException e) {
+            return false;
+        }
+    }
+
+    private static String first(String pattern, String text) {
+        Matcher found = Pattern.compile(pattern).matcher(text);
+        assertThat(found.find()).as(pattern).isTrue();
+        return found.group(1);
+    }
+
+    private Visitor signedIn() throws Exception {
+        Visitor visitor = visitor();
+        return visitor.as(first(
+                "name=\"person\"[^>]*value=\"([^\"]+)\"",
+                visitor.get("/sign-in").body()));
+    }
+
+    /** A trip with a rod for each device: the page of the deck, then the rods' ids. */
+    private List<String> startTrip(Visitor visitor) throws Exception {
+        String form = visitor.get("/deck/new?rods=" + DEVICES).body();
+        Map<String, String> fields = new java.util.HashMap<>(Map.of(
+                "rods", "" + DEVICES, "lines", "in", "water_id", first("name=\"water_id\" value=\"([^\"]+)\"", form)));
+        String angler = first("name=\"angler_id_1\"[\\s\\S]*?<option value=\"([0-9a-f-]{36})\"", form);
+        String setUp = first("name=\"setup_id_1\"[\\s\\S]*?<option value=\"([0-9a-f-]{36})\"", form);
+        for (int rod = 1; rod <= DEVICES; rod++) {
+            fields.put("angler_id_" + rod, angler);
+            fields.put("setup_id_" + rod, setUp);
+        }
+        HttpResponse<String> started = visitor.post("/deck/new", "/deck", fields);
+        String page = first(
+                "(/deck/[0-9a-f-]+)", started.headers().firstValue("Location").orElseThrow());
+        List<String> all = new ArrayList<>(List.of(page));
+        Matcher rods = Pattern.compile("id=\"rod-([0-9a-f-]+)\"")
+                .matcher(visitor.get(page).body());
+        while (rods.find()) {
+            all.add(rods.group(1));
+        }
+        assertThat(all).hasSize(DEVICES + 1);
+        return all;
+    }
+
+    /** What devices sent and what was confirmed, by act. */
+    private static final class Sent {
+        final Set<String> all = ConcurrentHashMap.newKeySet();
+        final Set<String> confirmed = ConcurrentHashMap.newKeySet();
+        final ConcurrentLinkedQueue<Long> nanos = new ConcurrentLinkedQueue<>();
+    }
+
+    /** Touches from every device, every fifth sent twice as a device does that had no answer; a device whose server is gone stops. */
+    private Sent touch(List<String> deck, double seconds) throws Exception {
+        Sent sent = new Sent();
+        List<Thread> devices = new ArrayList<>();
+        for (int device = 0; device < DEVICES; device++) {
+            String path = deck.get(0) + "/rods/" + deck.get(device + 1) + (device % 2 == 0 ? "/bite" : "/follow");
+            Visitor visitor = signedIn();
+            String token = visitor.token(deck.get(0));
+            devices.add(new Thread(() -> {
+                long start = System.nanoTime();
+                for (int i = 0; i < seconds * TOUCHES_A_SECOND; i++) {
+                    try {
+                        long due = start + i * 1_000_000_000L / TOUCHES_A_SECOND;
+                        TimeUnit.NANOSECONDS.sleep(due - System.nanoTime());
+                        String act = UUID.randomUUID().toString();
+                        sent.all.add(act);
+                        for (int times = i % 5 == 0 ? 2 : 1; times > 0; times--) {
+                            long at = System.nanoTime();
+                            if (visitor.send(path, token, Map.of("act", act)).statusCode() == 200) {
+                                sent.nanos.add(System.nanoTime() - at);
+                                sent.confirmed.add(act);
+                            }
+                        }
+                    } catch (IOException | InterruptedException e) {
+                        return;
+                    }
+                }
+            }));
+        }
+        devices.forEach(Thread::start);
+        for (Thread device : devices) {
+            device.join();
+        }
+        return sent;
+    }
+
+    /** How many touches are stored, how many the stints count, and which acts. */
+    private record Stored(int touches, int counted, List<String> acts) {}
+
+    private Stored stored(String page) {
+        try (Store store = Store.open(store())) {
+            LedgerRows rows = new LedgerRows(store);
+            String club = store.read().fetchOne("select club_id from clubs").get(0, String.class);
+            var stints = rows.all(
+                    Viewer.club(club),
+                    Tables.STINTS,
+                    LedgerRows.holds(Tables.STINTS, "trip_id", page.replace("/deck/", "")),
+                    List.of());
+            var ids = stints.stream().map(s -> s.id()).collect(Collectors.toSet());
+            return new Stored(
+                    rows.all(
+                                    Viewer.club(club),
+                                    Tables.TOUCHES,
+                                    DSL.field("stint_id").in(ids),
+                                    List.of())
+                            .size(),
+                    stints.stream().mapToInt(s -> s.follows() + s.bites()).sum(),
+                    store.read()
+                            .fetch("select act_id from acts where what like 'rod %'")
+                            .getValues(0, String.class));
+        }
+    }
+
+    @Test
+    void fortyTouchesASecondFromEightDevicesAreAllStoredOnce() throws Exception {
+        List<String> deck = startTrip(signedIn());
+        Sent sent = touch(deck, 20);
+        kill();
+        Stored stored = stored(deck.get(0));
+        assertThat(sent.confirmed).hasSize(DEVICES * TOUCHES_A_SECOND * 20);
+        assertThat(stored.acts()).containsExactlyInAnyOrderElementsOf(sent.all);
+        assertThat(stored.touches()).isEqualTo(sent.all.size());
+        assertThat(stored.counted()).isEqualTo(sent.all.size());
+        long[] sorted = sent.nanos.stream().mapToLong(Long::longValue).sorted().toArray();
+        System.out.printf(
+                "touches: %d answered, median %.1f ms, 95th percentile %.1f ms, slowest %.1f ms%n",
+                sorted.length,
+                sorted[sorted.length / 2] / 1e6,
+                sorted[(int) (sorted.length * 0.95)] / 1e6,
+                Arrays.stream(sorted).max().orElseThrow() / 1e6);
+    }
+
+    @Test
+    void whatWasConfirmedOutlivesAKillAndWhatIsSentAgainIsStoredOnce() throws Exception {
+        List<String> deck = startTrip(signedIn());
+        Thread killer = new Thread(() -> {
+            try {
+                TimeUnit.MILLISECONDS.sleep(2500);
+                kill();
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+        });
+        killer.start();
+        Sent sent = touch(deck, 20);
+        killer.join();
+        assertThat(sent.confirmed).hasSizeGreaterThan(20).hasSizeLessThan(DEVICES * TOUCHES_A_SECOND * 20);
+        Stored after = stored(deck.get(0));
+        assertThat(after.acts()).containsAll(sent.confirmed);
+        assertThat(after.touches()).isEqualTo(after.acts().size()).isEqualTo(after.counted());
+
+        start();
+        Visitor visitor = signedIn();
+        String token = visitor.token(deck.get(0));
+        for (String act : sent.all) {
+            assertThat(visitor.send(deck.get(0) + "/rods/" + deck.get(1) + "/bite", token, Map.of("act", act))
+                            .statusCode())
+                    .isEqualTo(200);
+        }
+        kill();
+        Stored again = stored(deck.get(0));
+        assertThat(again.acts()).containsExactlyInAnyOrderElementsOf(sent.all);
+        assertThat(again.touches()).isEqualTo(sent.all.size()).isEqualTo(again.counted());
+    }
+}
