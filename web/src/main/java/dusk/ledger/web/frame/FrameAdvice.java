@@ -46,7 +46,13 @@ class FrameAdvice {
         if (person.isEmpty()) {
             return new Frame("dusk", "sun", List.of(), null, "", "", demo);
         }
-        return frame(person.get(), request.getRequestURI());
+        boolean part = request.getHeader("HX-Request") != null || request.getHeader("X-Deck") != null;
+        return part ? bare(person.get()) : frame(person.get(), request.getRequestURI());
+    }
+
+    /** Of an answer that goes into a page that stands already: nothing is drawn around it. */
+    private Frame bare(Person person) {
+        return new Frame("", person.theme(), List.of(), null, person.name(), "", demo);
     }
 
     private Frame frame(Person person, String path) {

@@ -1,5 +1,6 @@
 package dusk.ledger.web.tackle;
 
+import java.util.Locale;
 import java.util.Map;
 
 /** The fields of a set-up as they are called on a page. */
@@ -30,7 +31,28 @@ final class ColumnWords {
             Map.entry("leader_strength_n", "leader strength"),
             Map.entry("leader_diameter_mm", "leader diameter"));
 
+    private static final Map<String, String> HINTS = Map.of(
+            "head_mass_g", "3/8, 3/8 oz or 10 g",
+            "plastic_length_mm", "10 cm or 4\"",
+            "hook_size", "#1 or 2/0",
+            "leader_mm", "30 cm or 12\"",
+            "line_strength_n", "4 kg or 8 lb",
+            "line_diameter_mm", "in mm",
+            "leader_strength_n", "4 kg or 8 lb",
+            "leader_diameter_mm", "in mm");
+
     private ColumnWords() {}
+
+    /** With a capital, as the label of a field. */
+    static String label(String column) {
+        String word = of(column);
+        return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
+    }
+
+    /** What to write; empty where it is chosen. */
+    static String hint(String column) {
+        return HINTS.getOrDefault(column, "");
+    }
 
     static String of(String column) {
         return LABELS.getOrDefault(column, column);

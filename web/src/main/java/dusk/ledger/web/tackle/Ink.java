@@ -46,6 +46,15 @@ final class Ink {
         return word == null ? UNKNOWN : COLOURS.getOrDefault(word, UNKNOWN);
     }
 
+    /** The same colour in shade, for what lies behind. */
+    static String dark(@Nullable String word) {
+        int rgb = Integer.parseInt(colour(word).substring(1), 16);
+        int red = (rgb >> 16 & 0xff) * 2 / 3;
+        int green = (rgb >> 8 & 0xff) * 2 / 3;
+        int blue = (rgb & 0xff) * 2 / 3;
+        return String.format("#%06x", red << 16 | green << 8 | blue);
+    }
+
     static @Nullable String accent(@Nullable String word) {
         return word == null ? null : ACCENTS.get(word);
     }

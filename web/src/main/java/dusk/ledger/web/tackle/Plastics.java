@@ -65,7 +65,48 @@ final class Plastics {
             Map.entry("topwater", "M0,-6 L4,7 C28,12 60,12 84,6 L100,0 C84,-7 56,-11 28,-10 C14,-9 6,-8 0,-6Z"),
             Map.entry("spoon", "M0,0 C10,-12 40,-16 66,-11 C84,-7 96,-3 100,0 C96,4 84,8 66,11 C40,15 10,11 0,0Z"));
 
+    private static final String EYE = "M9,-1.6 a1.3,1.3 0 1 0 0.1,0";
+    private static final String RIBS = ribs(10, 92, 7, 3.4);
+
+    /** Lines on the body that tell a plastic from its neighbours: ribs, a collar, an eye, a lip, a blade. */
+    private static final Map<String, String> DETAILS = Map.ofEntries(
+            Map.entry("straight worm", "M28,-3 v6 M32,-3 v6 M36,-3 v6"),
+            Map.entry("bulb-tail worm", "M28,-3 v6 M36,-3 v6"),
+            Map.entry("ribbon-tail worm", "M26,-2.6 v5.2 M30,-2.6 v5.2"),
+            Map.entry("cut-tail worm", ribs(8, 62, 6, 2.4)),
+            Map.entry("stick worm", RIBS),
+            Map.entry("short stick", ribs(8, 95, 8, 7)),
+            Map.entry("straight-tail minnow", EYE + " M18,-5 q3,5 0,10"),
+            Map.entry("soft jerkbait", EYE + " M30,-6.6 L74,-2.6"),
+            Map.entry("paddle-tail swimmer", EYE + ribs(44, 84, 6, 3)),
+            Map.entry("curl-tail grub", ribs(8, 40, 5, 6)),
+            Map.entry("lizard", EYE),
+            Map.entry("craw", "M10,-5 q4,5 0,10 M20,-6 q4,6 0,12 M30,-6 q4,6 0,12"),
+            Map.entry("creature", "M10,-4 v8 M18,-5 v10 M48,-4 v9 M56,-4 v9"),
+            Map.entry("chunk", "M24,-9 L24,9 M32,-9 L32,9"),
+            Map.entry("tube", "M6,-7 q3,7 0,14"),
+            Map.entry("crankbait", "M24,-5 a1.8,1.8 0 1 0 0.1,0 M36,-9 q5,9 0,19 M1,3 L-13,15 L-7,18 L9,8"),
+            Map.entry("lipless crankbait", "M18,-3 a1.8,1.8 0 1 0 0.1,0 M34,-13 v-4 a2,2 0 1 0 0.1,0 M30,-9 q5,9 0,18"),
+            Map.entry("jerkbait", "M14,-1 a1.5,1.5 0 1 0 0.1,0 M20,1.5 L92,0 M2,3 L-8,9 L-4,11 L8,6"),
+            Map.entry("spinnerbait", "M4,0 L-4,-26 L44,-30 M44,-30 q10,-9 20,0 q-10,9 -20,0Z"),
+            Map.entry("bladed jig", "M6,-6 L12,6"),
+            Map.entry("topwater", "M2,-5 q8,5 2,11 M16,-4 a1.6,1.6 0 1 0 0.1,0"),
+            Map.entry("spoon", "M6,0 a1.4,1.4 0 1 0 0.1,0 M93,0 a1.4,1.4 0 1 0 0.1,0 M20,-6 Q56,-16 86,-4"));
+
+    private static String ribs(int from, int to, int step, double half) {
+        StringBuilder ribs = new StringBuilder();
+        for (int x = from; x <= to; x += step) {
+            ribs.append(" M").append(x).append(',').append(-half).append(" v").append(2 * half);
+        }
+        return ribs.toString();
+    }
+
     private Plastics() {}
+
+    /** Path data of the lines on a plastic's body, in the units of its outline; empty for none. */
+    static String detail(String plastic) {
+        return DETAILS.getOrDefault(plastic, "");
+    }
 
     /** Path data of a plastic's outline, 100 long; a plain stick for a word outside the vocabulary. */
     static String outline(String plastic) {

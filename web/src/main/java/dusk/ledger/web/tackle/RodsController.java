@@ -1,0 +1,178 @@
+package dusk.ledger.web.tackle;
+
+import static org.jooq.impl.DSL.field;
+import static org.jooq.impl.DSL.noCondition;
+
+import dusk.ledger.interchange.Tables;
+import dusk.ledger.journal.Invalid;
+import dusk.ledger.journal.Rod;
+import dusk.ledger.units.UnitSystem;
+import dusk.ledger.web.frame.Form;
+import dusk.ledger.web.frame.FormPage;
+import dusk.ledger.web.frame.NotYours;
+import dusk.ledger.web.frame.RecordForm;
+import dusk.ledger.web.frame.UnitText;
+import dusk.ledger.web.security.Person;
+import dusk.ledger.web.store.LedgerRows;
+import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.store.Store;
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The club's rods with what they are rated for. */
+@Controller
+class RodsController {
+    private final LedgerRows rows;
+    private final Store store;
+    private final NewId newId;
+
+    RodsController(LedgerRows rows, Store store, NewId newId) {
+        this.rows = rows;
+        this.store = store;
+        this.newId = newId;
+    }
+
+    /** A rod in words. */
+    record Line(String id, String name, String words) {}
+
+    @GetMapping("/tackle/rods")
+    String page(Person person, Model model) {
+        List<Line> lines = rows
+                .all(
+                        person.viewer(),
+                        Tables.RODS,
+                        noCondition(),
+                        List.of(field("name").asc()))
+                .stream()
+                .map(rod -> new Line(rod.id(), rod.name() == null ? rod.id() : rod.name(), words(rod, person.units())))
+                .toList();
+        model.addAttribute("rods", lines);
+        return "tackle/rods";
+    }
+
+    private static String words(Rod rod, UnitSystem units) {
+        List<String> words = new ArrayList<>();
+        if (rod.length() != null) {
+            words.add(rod.length().show(units.depth()));
+        }
+        if (rod.power() != null) {
+            words.add(rod.power());
+        }
+        if (rod.action() != null) {
+            words.add(rod.action() + " action");
+        }
+        if (rod.lureMin() != null && rod.lureMax() != null) {
+            words.add("rated " + rod.lureMin().show(units.headMass()) + " to "
+                    + rod.lureMax().show(units.headMass()));
+        } else if (rod.lureMax() != null) {
+            words.add("rated to " + rod.lureMax().show(units.headMass()));
+        }
+        if (rod.retrieve() != null) {
+            words.add(rod.retrieve().show(units.lure()) + " a turn");
+        }
+        return String.join(", ", words);
+    }
+
+    private static RecordForm<Rod> form(Person person) {
+        return new RecordForm<>(Tables.RODS, new UnitText(person.units(), ZoneOffset.UTC))
+                .ask("name", "Name", "as it is called on the boat")
+                .ask("power", "Power", "")
+                .ask("action", "Action", "")
+                .ask("length_mm", "Length", "2.1 m or 7 ft")
+                .ask("lure_min_g", "Rated from", "3 g or 1/8 oz")
+                .ask("lure_max_g", "Rated to", "14 g or 1/2 oz")
+                .ask("retrieve_mm", "Line a turn of the handle", "70 cm");
+    }
+
+    private static Form head(@Nullable String id) {
+        return new Form(
+                "rod-form",
+                id == null ? "New rod" : "Change the rod",
+                id == null ? "/tackle/rods" : "/tackle/rods/" + id,
+                "Save the rod",
+                "/tackle/rods",
+                List.of(),
+                List.of());
+    }
+
+    @GetMapping("/tackle/rods/new")
+    String fresh(Person person, Model model) {
+        return FormPage.show(model, form(person).form(head(null), Map.of(), List.of()));
+    }
+
+    @GetMapping("/tackle/rods/{id}/edit")
+    String edit(Person person, @PathVariable String id, Model model) {
+        Rod rod = rod(person, id);
+        return FormPage.show(model, form(person).form(head(id), form(person).typed(rod), List.of()));
+    }
+
+    private Rod rod(Person person, String id) {
+        return rows.one(person.viewer(), Tables.RODS, id).orElseThrow(NotYours::new);
+    }
+
+    @PostMapping("/tackle/rods")
+    Object add(
+            Person person,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HtmxRequest htmx,
+            HttpServletResponse response) {
+        return save(person, null, typed, model, htmx, response);
+    }
+
+    @PostMapping("/tackle/rods/{id}")
+    Object change(
+            Person person,
+            @PathVariable String id,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HtmxRequest htmx,
+            HttpServletResponse response) {
+        return save(person, rod(person, id), typed, model, htmx, response);
+    }
+
+    private Object save(
+            Person person,
+            @Nullable Rod before,
+            Map<String, String> typed,
+            Model model,
+            HtmxRequest htmx,
+            HttpServletResponse response) {
+        Form head = head(before == null ? null : before.id());
+        Rod rod;
+        try {
+            rod = form(person).read(typed, Map.of("rod_id", before == null ? newId.next() : before.id()), before);
+        } catch (Invalid e) {
+            return FormPage.refuse(model, response, form(person), head, typed, e.problems());
+        }
+        if (rod.name() == null) {
+            return FormPage.refuse(
+                    model,
+                    response,
+                    form(person),
+                    head,
+                    typed,
+                    List.of(new Invalid.Problem("name", "Give it a name, so that it can be chosen on the deck.")));
+        }
+        store.write(person.clubId(), tx -> {
+            if (before == null) {
+                rows.insert(tx, person.clubId(), Tables.RODS, rod);
+            } else {
+                rows.update(tx, person.clubId(), Tables.RODS, rod);
+            }
+            return rod;
+        });
+        return FormPage.saved("/tackle/rods", htmx);
+    }
+}

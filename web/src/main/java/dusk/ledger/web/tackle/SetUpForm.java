@@ -1,0 +1,63 @@
+package dusk.ledger.web.tackle;
+
+import dusk.ledger.interchange.Column;
+import dusk.ledger.interchange.Tables;
+import dusk.ledger.journal.Invalid;
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.tackle.Hook;
+import dusk.ledger.tackle.Rig;
+import dusk.ledger.units.UnitSystem;
+import dusk.ledger.web.frame.Form;
+import dusk.ledger.web.frame.RecordForm;
+import dusk.ledger.web.frame.UnitText;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * The form of a set-up: asks what its rig has and nothing else, starts from the rig's usual parts.
+ *
+ * @param rig may be a word outside the vocabulary, which has all parts
+ */
+record SetUpForm(String rig, UnitSystem units) {
+    private static final Set<String> NAMES = Set.of("setup_id", "from_setup_id", "rig");
+
+    RecordForm<SetUp> record() {
+        RecordForm<SetUp> form = new RecordForm<>(Tables.SETUPS, new UnitText(units, ZoneOffset.UTC));
+        for (String column : columns()) {
+            form.ask(column, ColumnWords.label(column), ColumnWords.hint(column));
+        }
+        for (String column : Rig.LINE) {
+            form.askMore(column, ColumnWords.label(column), ColumnWords.hint(column));
+        }
+        return form;
+    }
+
+    private List<String> columns() {
+        return Rig.of(rig)
+                .map(Rig::columns)
+                .orElseGet(() -> Tables.SETUPS.columns().stream()
+                        .map(Column::name)
+                        .filter(c -> !NAMES.contains(c) && !Rig.LINE.contains(c))
+                        .toList());
+    }
+
+    /** What a new one starts with. */
+    Map<String, String> usual() {
+        return Rig.of(rig).map(Rig::usual).orElse(Map.of());
+    }
+
+    static Form head(String title, String action, String cancel) {
+        return new Form("setup-form", title, action, "Save the set-up", cancel, List.of(), List.of());
+    }
+
+    /** What no record can tell: a hook size that is none. */
+    static List<Invalid.Problem> problems(SetUp setUp) {
+        String size = setUp.hookSize();
+        return size == null || Hook.of(size).isPresent()
+                ? List.of()
+                : List.of(new Invalid.Problem(
+                        "hook_size", "“" + size + "” is not a hook size. Write it like #1 or 2/0."));
+    }
+}
