@@ -1,6 +1,7 @@
 package dusk.ledger.fish;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import dusk.ledger.journal.Catch;
@@ -74,5 +75,38 @@ class FishTest {
         List<WaterRule.About> said = rule.cautions(
                 lengthMm == null ? null : Length.ofMillimetres(lengthMm), MonthDay.parse("--" + day), kept);
         assertThat(String.join(" ", said.stream().map(Enum::name).toList())).isEqualTo(about == null ? "" : about);
+    }
+
+    private static final List<String> SPECIES = List.of("largemouth", "yellow perch", "pike", "smallmouth");
+
+    @Test
+    void aNotebooksLineIsUnderstood() {
+        Shorthand all = Shorthand.read(
+                "2 bites, l41; 3 yellow perch, 1 lost, Pike 62.5, 1 follow", SPECIES, Length.Unit.CENTIMETRE);
+        assertThat(all)
+                .isEqualTo(new Shorthand(
+                        1,
+                        2,
+                        1,
+                        List.of(
+                                new Shorthand.Fish(1, "largemouth", Length.ofMillimetres(410)),
+                                new Shorthand.Fish(3, "yellow perch", null),
+                                new Shorthand.Fish(1, "pike", Length.ofMillimetres(625)))));
+        assertThat(all.landed()).isEqualTo(5);
+        assertThat(Shorthand.read("2l", SPECIES, Length.Unit.INCH).fish())
+                .containsExactly(new Shorthand.Fish(2, "largemouth", null));
+        assertThat(Shorthand.read("s 16 in", SPECIES, Length.Unit.CENTIMETRE).fish())
+                .containsExactly(new Shorthand.Fish(1, "smallmouth", Length.ofMillimetres(406.4)));
+        for (String blank : List.of("", "0", "blank", "-")) {
+            assertThat(Shorthand.read(blank, SPECIES, Length.Unit.INCH)).isEqualTo(new Shorthand(0, 0, 0, List.of()));
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"trout", "41", "0 pike", "pike pike 3", "999 pike", "2 bites 4"})
+    void whatIsNotUnderstoodIsSaidWithWhatWouldBe(String line) {
+        assertThatThrownBy(() -> Shorthand.read(line, SPECIES, Length.Unit.CENTIMETRE))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("rite");
     }
 }

@@ -6,10 +6,13 @@ import static dusk.ledger.web.schema.Tables.WATER_RULES;
 import dusk.ledger.fish.WaterRule;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.UnitSystem;
+import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import java.time.MonthDay;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -22,10 +25,14 @@ public final class WaterRules {
     /** Stands beside every rule that is shown. */
     public static final String PREVAIL = "As the club noted it; the published local rules prevail.";
 
-    private final Store store;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("MM-dd", Locale.ROOT);
 
-    WaterRules(Store store) {
+    private final Store store;
+    private final NewId newId;
+
+    WaterRules(Store store, NewId newId) {
         this.store = store;
+        this.newId = newId;
     }
 
     /** A rule as stored. */
@@ -70,6 +77,52 @@ public final class WaterRules {
                                 .eq(viewer.clubId())
                                 .and(WATERS.WATER_ID.eq(waterId))
                                 .and(WATERS.LEAD_FORBIDDEN.eq(true)));
+    }
+
+    /** Notes a rule, over the one of the same species on the same water. */
+    public void note(Viewer viewer, String waterId, WaterRule rule) {
+        store.write(viewer.clubId(), tx -> {
+            tx.deleteFrom(WATER_RULES)
+                    .where(WATER_RULES.CLUB_ID.eq(viewer.clubId()))
+                    .and(WATER_RULES.WATER_ID.eq(waterId))
+                    .and(WATER_RULES.SPECIES.eq(rule.species()))
+                    .execute();
+            return tx.insertInto(WATER_RULES)
+                    .set(WATER_RULES.CLUB_ID, viewer.clubId())
+                    .set(WATER_RULES.RULE_ID, newId.next())
+                    .set(WATER_RULES.WATER_ID, waterId)
+                    .set(WATER_RULES.SPECIES, rule.species())
+                    .set(WATER_RULES.LEAST_MM, millimetres(rule.least()))
+                    .set(WATER_RULES.SLOT_FROM_MM, millimetres(rule.slotFrom()))
+                    .set(WATER_RULES.SLOT_TO_MM, millimetres(rule.slotTo()))
+                    .set(WATER_RULES.CLOSED_FROM, rule.closedFrom() == null ? null : DAY.format(rule.closedFrom()))
+                    .set(WATER_RULES.CLOSED_TO, rule.closedTo() == null ? null : DAY.format(rule.closedTo()))
+                    .set(WATER_RULES.BAG, rule.bag() == null ? null : rule.bag().longValue())
+                    .execute();
+        });
+    }
+
+    void strike(Viewer viewer, String ruleId) {
+        store.write(
+                viewer.clubId(),
+                tx -> tx.deleteFrom(WATER_RULES)
+                        .where(WATER_RULES.CLUB_ID.eq(viewer.clubId()))
+                        .and(WATER_RULES.RULE_ID.eq(ruleId))
+                        .execute());
+    }
+
+    void forbidLead(Viewer viewer, String waterId, boolean forbidden) {
+        store.write(
+                viewer.clubId(),
+                tx -> tx.update(WATERS)
+                        .set(WATERS.LEAD_FORBIDDEN, forbidden)
+                        .where(WATERS.CLUB_ID.eq(viewer.clubId()))
+                        .and(WATERS.WATER_ID.eq(waterId))
+                        .execute());
+    }
+
+    private static @Nullable Double millimetres(@Nullable Length length) {
+        return length == null ? null : length.millimetres();
     }
 
     /** A caution in words. */

@@ -3,11 +3,14 @@ package dusk.ledger.web.demo;
 import static dusk.ledger.web.schema.Tables.SPOTS;
 
 import dusk.ledger.demo.DemoClub;
+import dusk.ledger.fish.WaterRule;
 import dusk.ledger.interchange.PackageReader;
 import dusk.ledger.interchange.PackageWriter;
 import dusk.ledger.interchange.Refused;
 import dusk.ledger.journal.Angler;
 import dusk.ledger.journal.Ledger;
+import dusk.ledger.units.Length;
+import dusk.ledger.web.club.WaterRules;
 import dusk.ledger.web.security.People;
 import dusk.ledger.web.store.Clubs;
 import dusk.ledger.web.store.NewId;
@@ -16,17 +19,22 @@ import dusk.ledger.web.store.Viewer;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.time.MonthDay;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /** Fills an empty store with the demo club, by the same import as a club's own package, and gives four of its people accounts. */
 @Component
 @ConditionalOnProperty("dusk.demo")
+@Order(Ordered.HIGHEST_PRECEDENCE)
 class DemoSeed implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoSeed.class);
     private static final String HIDDEN_PLACE = "Thorn Hump";
@@ -35,12 +43,14 @@ class DemoSeed implements ApplicationRunner {
     private final Clubs clubs;
     private final People people;
     private final Store store;
+    private final WaterRules rules;
     private final NewId newId;
 
-    DemoSeed(Clubs clubs, People people, Store store, NewId newId) {
+    DemoSeed(Clubs clubs, People people, Store store, WaterRules rules, NewId newId) {
         this.clubs = clubs;
         this.people = people;
         this.store = store;
+        this.rules = rules;
         this.newId = newId;
     }
 
@@ -62,6 +72,8 @@ class DemoSeed implements ApplicationRunner {
         person(clubId, ledger.anglers().get(2), Viewer.Role.OFFICER);
         hide(clubId, HIDDEN_PLACE, guide, 44.4581, -14.0127);
         hide(clubId, ANOTHER_HIDDEN_PLACE, member, 44.3142, -13.8718);
+        rule(clubId, ledger, "Orrin Reservoir", "largemouth", 380, null);
+        rule(clubId, ledger, "The Sallow", "pike", 600, MonthDay.of(3, 15));
         LOG.info(
                 "The invented {} is ready: {} trips.",
                 DemoClub.NAME,
@@ -72,6 +84,19 @@ class DemoSeed implements ApplicationRunner {
     private String person(String clubId, Angler angler, Viewer.Role role) {
         String name = String.valueOf(angler.name());
         return people.add(clubId, name.split(" ")[0], name, UUID.randomUUID().toString(), role, angler.id());
+    }
+
+    /** A rule to be warned by; where there is a close season it lasts three months. */
+    private void rule(
+            String clubId, Ledger ledger, String water, String species, double leastMm, @Nullable MonthDay closedFrom) {
+        MonthDay closedTo =
+                closedFrom == null ? null : MonthDay.of(closedFrom.getMonthValue() + 3, closedFrom.getDayOfMonth());
+        ledger.waters().stream()
+                .filter(w -> w.name().equals(water))
+                .forEach(w -> rules.note(
+                        Viewer.club(clubId),
+                        w.id(),
+                        new WaterRule(species, Length.ofMillimetres(leastMm), null, null, closedFrom, closedTo, null)));
     }
 
     private void hide(String clubId, String label, String ownerId, double latitude, double longitude) {

@@ -86,7 +86,8 @@ public class Horizon {
         return zone == null ? ZoneOffset.UTC : zone;
     }
 
-    private static Position position(Water water) {
+    /** Where the sun is reckoned for: the water's place, else 0 N 0 E. */
+    public static Position position(Water water) {
         Position position = water.position();
         return position == null ? NOWHERE : position;
     }

@@ -88,6 +88,11 @@ public final class Acts {
         });
     }
 
+    /** Whether anything was done on a deck of the club yet. */
+    public boolean any(Viewer viewer) {
+        return store.read().fetchExists(ACTS, ACTS.CLUB_ID.eq(viewer.clubId()));
+    }
+
     /** The trip's latest acts that stand, newest first. */
     public List<Done> latest(Viewer viewer, String tripId) {
         return store.read()

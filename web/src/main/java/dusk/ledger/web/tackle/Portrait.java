@@ -25,6 +25,11 @@ public final class Portrait {
     private static final Set<String> FREE_WEIGHT = Set.of("carolina rig", "drop shot", "sliding wacky");
     private static final Set<String> HARD = Set.of("crankbait", "lipless crankbait", "jerkbait", "topwater", "spoon");
 
+    private static final String PRINT_INKS =
+            ".portrait-line,.portrait-ring,.portrait-wire,.portrait-guard,.portrait-hook,.portrait-skirt,.portrait-worm,.portrait-worm-edge,"
+                    + ".portrait-detail,.portrait-band{fill:none}.portrait-line,.portrait-wire,.portrait-ring,.portrait-guard,.portrait-hook,"
+                    + ".portrait-body,.portrait-head,.portrait-blade,.portrait-cork,.portrait-detail,.portrait-worm-edge,.portrait-band{stroke:#222}";
+
     private final SetUp setUp;
     private final Drawing draw = new Drawing();
     private final double scale;
@@ -41,6 +46,17 @@ public final class Portrait {
         length = plasticMm * scale;
         nose = margin;
         head = Heads.radius(setUp, scale);
+    }
+
+    /**
+     * The picture for print, where no style sheet is: the same with its inks within.
+     *
+     * @param words the set-up in words
+     */
+    public static String print(SetUp setUp, String words) {
+        return svg(setUp, words)
+                .replaceFirst("<svg ", "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"380\" height=\"152\" ")
+                .replaceFirst(">", "><style>" + PRINT_INKS + "</style>");
     }
 
     /**

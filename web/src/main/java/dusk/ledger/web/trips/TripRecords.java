@@ -123,15 +123,15 @@ public class TripRecords {
     }
 
     /** A trip the viewer may see. */
-    Trip trip(Viewer viewer, String tripId) {
+    public Trip trip(Viewer viewer, String tripId) {
         return rows.one(viewer, TRIPS, tripId).orElseThrow(NotYours::new);
     }
 
-    Water water(Viewer viewer, String waterId) {
+    public Water water(Viewer viewer, String waterId) {
         return rows.one(viewer, WATERS, waterId).orElseThrow(NotYours::new);
     }
 
-    boolean mayChange(Viewer viewer, String tripId) {
+    public boolean mayChange(Viewer viewer, String tripId) {
         return store.read()
                 .fetchExists(
                         Tables.TRIPS,
@@ -149,16 +149,16 @@ public class TripRecords {
                 viewer, dusk.ledger.interchange.Tables.ANGLERS, DSL.noCondition(), List.of(Tables.ANGLERS.NAME.asc()));
     }
 
-    List<Spot> spots(Viewer viewer, String waterId) {
+    public List<Spot> spots(Viewer viewer, String waterId) {
         return rows.all(viewer, SPOTS, LedgerRows.holds(SPOTS, "water_id", waterId), List.of(Tables.SPOTS.LABEL.asc()));
     }
 
-    List<Reading> readings(Viewer viewer, String tripId) {
+    public List<Reading> readings(Viewer viewer, String tripId) {
         return rows.all(
                 viewer, READINGS, LedgerRows.holds(READINGS, "trip_id", tripId), List.of(Tables.READINGS.AT.asc()));
     }
 
-    List<Stint> stints(Viewer viewer, String tripId) {
+    public List<Stint> stints(Viewer viewer, String tripId) {
         return rows.all(
                 viewer,
                 STINTS,
@@ -166,7 +166,7 @@ public class TripRecords {
                 List.of(Tables.STINTS.STARTED_AT.asc(), Tables.STINTS.STINT_ID.asc()));
     }
 
-    List<Catch> catches(Viewer viewer, List<Stint> stints) {
+    public List<Catch> catches(Viewer viewer, List<Stint> stints) {
         return rows.all(
                 viewer,
                 CATCHES,
@@ -183,6 +183,25 @@ public class TripRecords {
                 List.of(Tables.CATCHES.AT.asc(), Tables.CATCHES.CATCH_ID.asc()));
     }
 
+    /** Species landed on a water, those landed most first. */
+    List<String> speciesOf(Viewer viewer, String waterId) {
+        var catches = Tables.CATCHES;
+        var stints = Tables.STINTS;
+        var trips = Tables.TRIPS;
+        return store.read()
+                .select(catches.SPECIES)
+                .from(catches)
+                .join(stints)
+                .on(stints.CLUB_ID.eq(catches.CLUB_ID), stints.STINT_ID.eq(catches.STINT_ID))
+                .join(trips)
+                .on(trips.CLUB_ID.eq(stints.CLUB_ID), trips.TRIP_ID.eq(stints.TRIP_ID))
+                .where(Visibility.of(viewer, catches))
+                .and(trips.WATER_ID.eq(waterId))
+                .groupBy(catches.SPECIES)
+                .orderBy(DSL.sum(catches.COUNT).desc())
+                .fetch(catches.SPECIES);
+    }
+
     /** The water of the trip that began last. */
     public Optional<String> lastWater(Viewer viewer) {
         return rows.all(viewer, TRIPS, DSL.noCondition(), List.of(Tables.TRIPS.STARTED_AT.desc()), 1).stream()
@@ -190,7 +209,7 @@ public class TripRecords {
                 .findFirst();
     }
 
-    List<Loss> losses(Viewer viewer, List<Stint> stints) {
+    public List<Loss> losses(Viewer viewer, List<Stint> stints) {
         return rows.all(viewer, LOSSES, Tables.LOSSES.STINT_ID.in(ids(stints)), List.of(Tables.LOSSES.LOSS_ID.asc()));
     }
 
@@ -203,7 +222,7 @@ public class TripRecords {
         return rows.all(viewer, SETUPS, DSL.noCondition(), List.of(last.desc(), Tables.SETUPS.SETUP_ID.desc()));
     }
 
-    List<SetUp> setUps(Viewer viewer, List<Stint> stints) {
+    public List<SetUp> setUps(Viewer viewer, List<Stint> stints) {
         return rows.all(
                 viewer,
                 SETUPS,

@@ -1,0 +1,96 @@
+package dusk.ledger.web.debrief;
+
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import dusk.ledger.web.frame.Horizon;
+import dusk.ledger.web.frame.HorizonStrip;
+import dusk.ledger.web.frame.NotYours;
+import dusk.ledger.web.security.Person;
+import dusk.ledger.web.store.Viewer;
+import dusk.ledger.web.tackle.Portrait;
+import dusk.ledger.web.trips.TripRecords;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.LocalDate;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.thymeleaf.context.Context;
+import org.thymeleaf.spring6.SpringTemplateEngine;
+
+/** The debrief of a trip, and its clients' cards. */
+@Controller
+class DebriefController {
+    private final TripRecords records;
+    private final Horizon horizon;
+    private final SpringTemplateEngine templates;
+
+    DebriefController(TripRecords records, Horizon horizon, SpringTemplateEngine templates) {
+        this.records = records;
+        this.horizon = horizon;
+        this.templates = templates;
+    }
+
+    @GetMapping("/trips/{tripId}/debrief")
+    String page(Person person, @PathVariable String tripId, Model model) {
+        Viewer viewer = person.viewer();
+        DayRecord day = DayRecord.of(records, viewer, tripId);
+        model.addAttribute("day", new Debriefs(day, person.units()).page(records.mayChange(viewer, tripId)));
+        model.addAttribute("strip", strip(day));
+        return "debrief/debrief";
+    }
+
+    private HorizonStrip strip(DayRecord day) {
+        LocalDate date = LocalDate.ofInstant(day.trip().startedAt(), day.zone());
+        return horizon.of(day.water(), date, HorizonStrip.Marks.NONE);
+    }
+
+    @GetMapping("/trips/{tripId}/client")
+    String client(Person person, @PathVariable String tripId, @RequestParam String angler, Model model) {
+        DayRecord day = DayRecord.of(records, person.viewer(), tripId);
+        model.addAttribute("card", card(person, day, angler));
+        model.addAttribute("portrait", portrait(card(person, day, angler)));
+        model.addAttribute("strip", strip(day));
+        return "debrief/client";
+    }
+
+    /** Whoever may change a trip may hand its cards out. */
+    private ClientCard card(Person person, DayRecord day, String angler) {
+        boolean fished = day.stints().stream().anyMatch(s -> s.anglerId().equals(angler));
+        if (!fished || !records.mayChange(person.viewer(), day.trip().id())) {
+            throw new NotYours();
+        }
+        return new Debriefs(day, person.units()).card(angler);
+    }
+
+    private static String portrait(ClientCard card) {
+        return card.best() == null ? "" : Portrait.svg(card.best(), card.setUp());
+    }
+
+    @GetMapping("/trips/{tripId}/client.pdf")
+    void pdf(Person person, @PathVariable String tripId, @RequestParam String angler, HttpServletResponse response)
+            throws IOException {
+        DayRecord day = DayRecord.of(records, person.viewer(), tripId);
+        ClientCard card = card(person, day, angler);
+        String page = templates.process(
+                "debrief/client-pdf",
+                new Context(
+                        Locale.ENGLISH,
+                        Map.of(
+                                "card",
+                                card,
+                                "portrait",
+                                card.best() == null ? "" : Portrait.print(card.best(), card.setUp()))));
+        response.setContentType("application/pdf");
+        response.setHeader("Content-Disposition", "attachment; filename=\"day.pdf\"");
+        new PdfRendererBuilder()
+                .useSVGDrawer(new BatikSVGDrawer())
+                .withHtmlContent(page, null)
+                .toStream(response.getOutputStream())
+                .run();
+    }
+}

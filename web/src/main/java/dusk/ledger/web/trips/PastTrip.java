@@ -1,0 +1,280 @@
+package dusk.ledger.web.trips;
+
+import dusk.ledger.fish.Shorthand;
+import dusk.ledger.interchange.Tables;
+import dusk.ledger.journal.Angler;
+import dusk.ledger.journal.Catch;
+import dusk.ledger.journal.Invalid;
+import dusk.ledger.journal.Loss;
+import dusk.ledger.journal.Reading;
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.journal.Spot;
+import dusk.ledger.journal.Stint;
+import dusk.ledger.journal.Trip;
+import dusk.ledger.journal.Water;
+import dusk.ledger.vocabulary.Words;
+import dusk.ledger.web.frame.Horizon;
+import dusk.ledger.web.frame.RecordForm;
+import dusk.ledger.web.frame.UnitText;
+import dusk.ledger.web.security.Person;
+import dusk.ledger.web.store.NewId;
+import java.time.DateTimeException;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A whole trip as it is typed in afterwards, a row a stint: minutes, what came, set-up, place, who; a cell left empty is as in the row above. Understood as a whole or not at all.
+ */
+final class PastTrip {
+    private static final Pattern MINUTES = Pattern.compile("(?:(\\d{1,2}):?(\\d{2})\\s+)?(\\d{1,4}(?:[.,]\\d+)?)");
+
+    private final Person person;
+    private final Water water;
+    private final NewId newId;
+    private final Map<String, String> typed;
+    private final Map<String, String> errors = new HashMap<>();
+    private final List<Stint> stints = new ArrayList<>();
+    private final List<Catch> catches = new ArrayList<>();
+    private final List<Loss> losses = new ArrayList<>();
+    private @Nullable Trip trip;
+    private @Nullable Reading reading;
+
+    /** What may be chosen. */
+    record Choices(List<Angler> anglers, List<SetUp> setUps, List<Spot> spots, List<String> species) {}
+
+    PastTrip(Person person, Water water, NewId newId, Map<String, String> typed) {
+        this.person = person;
+        this.water = water;
+        this.newId = newId;
+        this.typed = typed;
+    }
+
+    Map<String, String> errors() {
+        return errors;
+    }
+
+    Trip trip() {
+        Trip read = trip;
+        if (read == null) {
+            throw new IllegalStateException("the trip was refused");
+        }
+        return read;
+    }
+
+    List<Stint> stints() {
+        return stints;
+    }
+
+    List<Catch> catches() {
+        return catches;
+    }
+
+    List<Loss> losses() {
+        return losses;
+    }
+
+    @Nullable
+    Reading reading() {
+        return reading;
+    }
+
+    private String cell(String name) {
+        return typed.getOrDefault(name, "").strip();
+    }
+
+    /** Reads all of it; what is wrong is in {@link #errors}. */
+    void read(int rows, Choices choices) {
+        Instant start = start();
+        String tripId = newId.next();
+        Map<String, Instant> free = new HashMap<>();
+        String angler = person.anglerId();
+        String setUp = null;
+        String spot = null;
+        for (int row = 1; row <= rows; row++) {
+            angler = chosen(row, "angler", angler, choices.anglers(), Angler::id);
+            setUp = chosen(row, "setup", setUp, choices.setUps(), SetUp::id);
+            spot = chosen(row, "spot", spot, choices.spots(), Spot::id);
+            boolean fished = !cell("minutes_" + row).isEmpty();
+            if (!fished && !cell("came_" + row).isEmpty()) {
+                errors.put("minutes_" + row, "How many minutes were fished for it?");
+            }
+            if (fished && angler == null) {
+                errors.put("angler_" + row, "Choose who fished.");
+            }
+            if (fished && setUp == null) {
+                errors.put("setup_" + row, "Choose what was tied on.");
+            }
+            if (fished && angler != null && setUp != null && start != null) {
+                row(row, tripId, new Chosen(angler, setUp, spot), free, start, choices.species());
+            }
+        }
+        if (stints.isEmpty() && errors.isEmpty()) {
+            errors.put("minutes_1", "A trip has at least one stint: write its minutes, blank or not.");
+        }
+        if (start != null && errors.isEmpty()) {
+            finish(tripId, start, free);
+        }
+    }
+
+    private <T> @Nullable String chosen(
+            int row, String name, @Nullable String above, List<T> among, Function<T, String> id) {
+        String value = cell(name + "_" + row);
+        if (value.isEmpty()) {
+            return above;
+        }
+        if (among.stream().noneMatch(one -> id.apply(one).equals(value))) {
+            errors.put(name + "_" + row, "Choose one of the list.");
+        }
+        return value;
+    }
+
+    private record Chosen(
+            String angler, String setUp, @Nullable String spot) {}
+
+    private void row(
+            int row, String tripId, Chosen chosen, Map<String, Instant> free, Instant start, List<String> species) {
+        Matcher form = MINUTES.matcher(cell("minutes_" + row));
+        Shorthand came;
+        try {
+            came = Shorthand.read(cell("came_" + row), species, person.units().lure());
+        } catch (IllegalArgumentException e) {
+            errors.put("came_" + row, String.valueOf(e.getMessage()));
+            return;
+        }
+        double minutes = form.matches() ? Double.parseDouble(form.group(3).replace(',', '.')) : 0;
+        if (!(minutes > 0)) {
+            errors.put(
+                    "minutes_" + row,
+                    "“" + cell("minutes_" + row)
+                            + "” is not a number of minutes. Write it like 45, or 18:20 45 to say when.");
+            return;
+        }
+        Instant from = free.getOrDefault(chosen.angler(), start);
+        if (form.group(1) != null) {
+            Instant said = at(start, form.group(1) + ":" + form.group(2));
+            if (said == null || said.isBefore(from)) {
+                errors.put("minutes_" + row, "It would begin before the stint above ended.");
+                return;
+            }
+            from = said;
+        }
+        free.put(chosen.angler(), from.plus(Duration.ofSeconds(Math.round(minutes * 60))));
+        store(tripId, chosen, from, minutes, came);
+    }
+
+    private void store(String tripId, Chosen chosen, Instant from, double minutes, Shorthand came) {
+        int hooked = came.landed() + came.lost();
+        Stint stint = new Stint(
+                newId.next(),
+                tripId,
+                chosen.angler(),
+                chosen.spot(),
+                chosen.setUp(),
+                from,
+                minutes,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                came.follows(),
+                came.bites() + hooked,
+                hooked);
+        stints.add(stint);
+        for (Shorthand.Fish fish : came.fish()) {
+            catches.add(new Catch(
+                    newId.next(),
+                    stint.id(),
+                    null,
+                    fish.species(),
+                    fish.count(),
+                    fish.length(),
+                    fish.length() == null ? null : typed.getOrDefault("length_how", "estimated"),
+                    null,
+                    null,
+                    null,
+                    null));
+        }
+        if (came.lost() > 0) {
+            losses.add(new Loss(newId.next(), stint.id(), null, "not noted", came.lost()));
+        }
+    }
+
+    private @Nullable Instant start() {
+        LocalDate date = null;
+        try {
+            date = LocalDate.parse(cell("date"));
+        } catch (DateTimeException e) {
+            errors.put("date", "“" + cell("date") + "” is not a date. Write it like 2026-05-01.");
+        }
+        String from = cell("from").replace(":", "");
+        try {
+            int hours = Integer.parseInt(from.length() > 2 ? from.substring(0, from.length() - 2) : from);
+            int minutes = from.length() > 2 ? Integer.parseInt(from.substring(from.length() - 2)) : 0;
+            return date == null
+                    ? null
+                    : date.atTime(LocalTime.of(hours, minutes))
+                            .atZone(Horizon.zone(water))
+                            .toInstant();
+        } catch (NumberFormatException | DateTimeException e) {
+            errors.put("from", "“" + cell("from") + "” is not a time of day. Write it like 17:30, or 17.");
+            return null;
+        }
+    }
+
+    /** The first moment from the trip's start on at which the clock shows a time. */
+    private @Nullable Instant at(Instant start, String time) {
+        try {
+            var zoned = start.atZone(Horizon.zone(water)).with(LocalTime.parse(time.length() == 4 ? "0" + time : time));
+            return zoned.toInstant().isBefore(start) ? zoned.plusDays(1).toInstant() : zoned.toInstant();
+        } catch (DateTimeException e) {
+            return null;
+        }
+    }
+
+    private void finish(String tripId, Instant start, Map<String, Instant> free) {
+        Instant end = free.values().stream().max(Instant::compareTo).orElse(start);
+        String note = cell("note");
+        trip = new Trip(tripId, water.id(), start, end, note.isEmpty() ? null : note);
+        Map<String, String> cells = new HashMap<>();
+        for (String column : List.of("water_temp_c", "clarity_m")) {
+            if (!cell(column).isEmpty()) {
+                cells.put(column, cell(column));
+            }
+        }
+        if (!cells.isEmpty()) {
+            try {
+                reading = new RecordForm<>(Tables.READINGS, new UnitText(person.units(), Horizon.zone(water)))
+                        .read(
+                                cells,
+                                Map.of("reading_id", newId.next(), "trip_id", tripId, "at", start, "source", "hand"),
+                                null);
+            } catch (Invalid e) {
+                e.problems().forEach(p -> errors.put(p.column(), p.message()));
+            }
+        }
+    }
+
+    /** Species as the vocabulary has them, those landed most on the water first. */
+    static List<String> species(List<String> likely) {
+        List<String> all = new ArrayList<>(likely);
+        Words.of("species").stream().filter(s -> !all.contains(s)).forEach(all::add);
+        return all;
+    }
+}
