@@ -200,5 +200,7 @@ setInterval(tick, 10000);
 setInterval(refresh, REFRESH_MS);
 if ("serviceWorker" in navigator) {
   navigator.serviceWorker.register("/deck/worker.js").catch(() => {});
+  const drawn = [...document.querySelectorAll("link[rel=stylesheet], script[src]")].map((e) => e.href || e.src);
+  caches.open("dusk-deck").then((keep) => keep.addAll([location.pathname, "/fonts/text.woff2", "/fonts/heading.woff2", ...drawn])).catch(() => {});
 }
 send();

@@ -19,8 +19,6 @@ import dusk.ledger.tackle.Alteration;
 import dusk.ledger.web.store.Viewer;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -29,14 +27,13 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Primary;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 
 /** A day on the deck, on a phone, by a clock that the test turns. */
 class DeckIT extends RunningApplication {
@@ -49,12 +46,6 @@ class DeckIT extends RunningApplication {
         TurnableClock turnable() {
             return new TurnableClock(Instant.parse("2026-10-03T15:00:00Z"));
         }
-    }
-
-    @DynamicPropertySource
-    static void apart(DynamicPropertyRegistry registry) throws Exception {
-        Path folder = Files.createTempDirectory("dusk-deck");
-        registry.add("dusk.store", () -> folder.resolve("dusk.db").toString());
     }
 
     @Autowired
@@ -276,5 +267,202 @@ class DeckIT extends RunningApplication {
         return page.locator("[name=angler_id_2] option:has-text(\"" + name.split(" ")[0] + "\")")
                 .first()
                 .textContent();
+    }
+
+    /** A trip of one rod, at the first place of the list. */
+    private Page oneRod(boolean script) {
+        Page page = deck("Runa", 1, script);
+        page.selectOption("[name=spot_id]", new SelectOption().setIndex(1));
+        page.click("text=Lines in");
+        page.waitForSelector("article");
+        return page;
+    }
+
+    private Stint only(Page page) throws Exception {
+        List<Stint> stints = day(tripOf(page)).stints();
+        assertThat(stints).hasSize(1);
+        return stints.get(0);
+    }
+
+    @Test
+    void aFishIsTwoTouchesAndNoTyping() throws Exception {
+        Page page = oneRod(true);
+        rod(page, 1).locator("summary:has-text(\"Landed\")").click();
+        rod(page, 1).locator("button.strong:visible").first().click();
+        settled(page);
+        assertThat(day(tripOf(page)).fish(only(page)))
+                .singleElement()
+                .satisfies(f -> assertThat(f.count()).isEqualTo(1));
+    }
+
+    @Test
+    void everythingIsTakenBackOneByOneAndNothingOutOfTurn() throws Exception {
+        Page page = oneRod(true);
+        String trip = tripOf(page);
+        Stint start = only(page);
+        minutes(4);
+        touch(page, 1, "Bite");
+        minutes(4);
+        touch(page, 1, "Landed", "largemouth");
+        minutes(4);
+        touch(page, 1, "Swap", "Heavier");
+        minutes(4);
+        touch(page, 1, "Lost", "snag");
+        assertThat(day(trip).stints()).hasSize(2);
+        String firstAct = store.read()
+                .fetchOne("select act_id from acts where what = 'rod 1: bite' order by rowid desc limit 1")
+                .get(0, String.class);
+        Visitor other = new Visitor(address("")).as(demoPerson("runa").id());
+        assertThat(other.send("/deck/" + trip + "/undo", other.token("/deck/" + trip), Map.of("undo", firstAct))
+                        .body())
+                .contains("Something came after it. Undo that first");
+        for (int i = 0; i < 4; i++) {
+            touch(page, 1, "Undo:");
+        }
+        assertThat(only(page)).isEqualTo(start);
+        assertThat(day(trip).all().touches()).noneMatch(t -> t.stintId().equals(start.id()));
+        assertThat(day(trip).fish(start)).isEmpty();
+        page.click("text=End the trip");
+        page.click("text=End it now");
+        page.waitForSelector("text=This trip has ended");
+        page.click("text=Undo the last: the trip ended");
+        page.waitForSelector("text=Put down");
+        assertThat(day(trip).trip().endedAt()).isNull();
+    }
+
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void aForgottenRodIsNoticedAndItsEndSetBack(boolean script) throws Exception {
+        Page page = oneRod(script);
+        minutes(12);
+        touch(page, 1, "Follow");
+        minutes(50);
+        page.reload();
+        assertThat(rod(page, 1).textContent()).contains("No touch for 50 min. Still fishing?");
+        page.fill("[name=end]", "25 o'clock");
+        touch(page, 1, "Set back");
+        page.waitForSelector(".rod .fault:has-text(\"is not a time of day\")");
+        java.time.LocalTime end = clock.instant()
+                .minus(Duration.ofMinutes(30))
+                .atZone(java.time.ZoneId.of(rows.all(
+                                demoPerson("runa").viewer(),
+                                dusk.ledger.interchange.Tables.WATERS,
+                                org.jooq.impl.DSL.noCondition(),
+                                List.of())
+                        .get(0)
+                        .timeZone()
+                        .getId()))
+                .toLocalTime();
+        page.fill("[name=end]", String.format("%02d:%02d", end.getHour(), end.getMinute()));
+        touch(page, 1, "Set back");
+        page.waitForSelector("text=Pick up");
+        assertThat(only(page).minutes()).isBetween(31.0, 32.1);
+    }
+
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void aReadingIsTakenOneValueAtATimeAndCarriesTheOthersOver(boolean script) throws Exception {
+        Page page = oneRod(script);
+        String trip = tripOf(page);
+        reading(page, "water_temp_c", "lukewarm");
+        page.waitForSelector(".chip .fault");
+        assertThat(page.textContent(".chip .fault")).contains("“lukewarm” is not a temperature");
+        assertThat(page.inputValue(".chip [name=water_temp_c]")).isEqualTo("lukewarm");
+        page.fill(".chip [name=water_temp_c]", "54 F");
+        page.locator("details[data-column=water_temp_c] button").click();
+        page.waitForSelector("details[data-column=water_temp_c]:has-text(\"12.2 \")");
+        minutes(1);
+        page.locator("details[data-column=sky] summary").click();
+        page.locator("details[data-column=sky] button:text-is(\"overcast\")").click();
+        page.waitForSelector("details[data-column=sky]:has-text(\"overcast\")");
+        minutes(200);
+        page.reload();
+        assertThat(page.textContent("#water-now ~ .said")).contains("Is the water temperature still 12.2");
+        page.click("text=Still so");
+        page.waitForSelector("details[data-column=water_temp_c]:has-text(\"0 min\")");
+        page.click("summary:has-text(\"Signs\")");
+        page.click("button:text-is(\"birds\")");
+        page.waitForSelector("text=Undo the last: sign: birds");
+        Ledger all = exported();
+        assertThat(all.readings().stream().filter(r -> r.tripId().equals(trip)))
+                .hasSize(3)
+                .last()
+                .satisfies(r -> {
+                    assertThat(r.waterTemp().celsius()).isCloseTo(12.22, within(0.01));
+                    assertThat(r.sky()).isEqualTo("overcast");
+                });
+        assertThat(all.signs().stream().filter(s -> s.tripId().equals(trip))).hasSize(1);
+    }
+
+    private static void reading(Page page, String column, String typed) {
+        page.locator("details[data-column=" + column + "] summary").click();
+        page.fill(".chip [name=" + column + "]", typed);
+        page.locator("details[data-column=" + column + "] button").click();
+    }
+
+    @Test
+    void withoutASignalTouchesWaitOnTheDeviceAndKeepTheirTime() throws Exception {
+        Page page = oneRod(true);
+        page.context().setOffline(true);
+        rod(page, 1).locator("button:has-text(\"Bite\")").click();
+        page.waitForSelector("#waiting:has-text(\"1 touch waits here and will be sent\")");
+        assertThat(rod(page, 1).locator("[data-count=bites]").textContent()).isEqualTo("1");
+        rod(page, 1).locator("button:has-text(\"Follow\")").click();
+        page.reload();
+        page.waitForSelector("#waiting:has-text(\"2 touches wait here and will be sent\")");
+        assertThat(only(page).bites()).isZero();
+        page.context().setOffline(false);
+        settled(page);
+        page.waitForSelector(
+                "#waiting",
+                new Page.WaitForSelectorOptions()
+                        .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
+        Stint stint = only(page);
+        assertThat(List.of(stint.bites(), stint.follows())).containsExactly(1, 1);
+        assertThat(day(tripOf(page)).touches(stint)).containsExactly("bite", "follow");
+        browser.complaints().removeIf(c -> c.contains("ERR_INTERNET_DISCONNECTED") || c.contains("ERR_FAILED"));
+    }
+
+    @Test
+    void keysDoWhatTheTouchesDo() throws Exception {
+        Page page = deck("Runa", 2, true);
+        page.click("text=Lines in");
+        page.waitForSelector("article");
+        for (String key : List.of("2", "b", "b", "f")) {
+            page.keyboard().press(key);
+            settled(page);
+        }
+        page.keyboard().press("l");
+        page.keyboard().press("Enter");
+        settled(page);
+        page.keyboard().press("?");
+        assertThat(page.locator("#keys dt:text-is(\"Escape\")").isVisible()).isTrue();
+        List<Stint> stints = day(tripOf(page)).stints();
+        assertThat(stints)
+                .extracting(s -> s.bites() + "/" + s.follows() + "/" + s.hooked())
+                .containsExactly("0/0/0", "3/1/1");
+        page.uncheck("#keys-on");
+        page.keyboard().press("b");
+        assertThat(page.evaluate("localStorage.getItem('dusk-deck-touches')")).isEqualTo("[]");
+    }
+
+    @Test
+    void aWeightComesFromTheLengthAndARuleOfTheWaterIsRemembered() throws Exception {
+        Page page = browser.signedIn(this, "Harl", 390, 844, true);
+        page.navigate(address("/deck"));
+        touch(page, 2, "Landed", "largemouth");
+        page.waitForSelector("details.fish[open]");
+        page.locator("details.fish[open] [data-slider]").fill("30");
+        assertThat(page.inputValue("details.fish[open] [name=length_mm]")).isEqualTo("30 cm");
+        page.locator("details.fish[open] label:has(span:text-is(\"from length\"))")
+                .click();
+        touch(page, 2, "Save the fish");
+        assertThat(rod(page, 2).locator("details.fish summary").textContent())
+                .startsWith("Last: largemouth 30 cm")
+                .contains("0.38 kg (from length)");
+        rod(page, 2).locator("details.fish summary").click();
+        assertThat(rod(page, 2).locator("details.fish .said").textContent())
+                .contains("Shorter than the 38 cm noted for largemouth")
+                .contains("the published local rules prevail");
     }
 }

@@ -7,7 +7,6 @@ import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Store;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -19,8 +18,6 @@ import org.springframework.test.context.DynamicPropertySource;
 /** The whole application with the demo club, on a free port of the loopback, shared by the tests that need it running. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "dusk.demo=true")
 abstract class RunningApplication {
-    private static final Path FOLDER = folder();
-
     @LocalServerPort
     int port;
 
@@ -39,17 +36,11 @@ abstract class RunningApplication {
     @Autowired
     NewId newId;
 
-    private static Path folder() {
-        try {
-            return Files.createTempDirectory("dusk-test");
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
+    /** Each context has a store of its own. */
     @DynamicPropertySource
-    static void store(DynamicPropertyRegistry registry) {
-        registry.add("dusk.store", () -> FOLDER.resolve("dusk.db").toString());
+    static void store(DynamicPropertyRegistry registry) throws IOException {
+        Path folder = Files.createTempDirectory("dusk-test");
+        registry.add("dusk.store", () -> folder.resolve("dusk.db").toString());
     }
 
     String address(String path) {

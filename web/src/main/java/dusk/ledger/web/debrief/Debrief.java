@@ -14,6 +14,7 @@ record Debrief(
         List<Gap> gaps,
         String note,
         boolean mayChange,
+        boolean live,
         List<Client> clients) {
 
     /** A stint, for whoever wants the picture's figures as a table. */

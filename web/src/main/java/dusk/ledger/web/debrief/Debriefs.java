@@ -51,6 +51,7 @@ final class Debriefs {
                 gaps(),
                 day.trip().note() == null ? "" : day.trip().note(),
                 mayChange,
+                day.trip().endedAt() == null,
                 fishers.entrySet().stream()
                         .map(f -> new Debrief.Client(f.getKey(), f.getValue()))
                         .toList());

@@ -33,7 +33,7 @@ class ConditionStrip {
     record Strip(List<DeckView.Chip> chips, DeckView.@Nullable Ask ask, List<String> dangers) {}
 
     Strip of(Person person, Deck deck, Instant now, DeckPages.Just just) {
-        Reading last = conditions.last(person.viewer(), deck.trip().id());
+        Reading last = conditions.last(person.viewer(), deck.trip().id(), now);
         UnitText text = new UnitText(person.units(), deck.zone());
         Map<String, String> values = last == null ? Map.of() : new RecordForm<>(Tables.READINGS, text).typed(last);
         List<DeckView.Chip> chips = new ArrayList<>();

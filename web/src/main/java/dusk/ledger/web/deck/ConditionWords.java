@@ -14,7 +14,7 @@ final class ConditionWords {
     record Condition(String column, String name, String hint, Duration good) {}
 
     static {
-        add("water_temp_c", "water", "12.5 C or 54 F", 180);
+        add("water_temp_c", "water temperature", "12.5 C or 54 F", 180);
         add("clarity_m", "clarity", "depth at which a white lure goes out of sight", 180);
         add("sky", "sky", "", 60);
         add("wind_mps", "wind", "4 m/s, 15 km/h or 10 mph", 60);

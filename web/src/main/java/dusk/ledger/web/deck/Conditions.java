@@ -1,6 +1,7 @@
 package dusk.ledger.web.deck;
 
 import static dusk.ledger.web.schema.Tables.DECKS;
+import static dusk.ledger.web.schema.Tables.READINGS;
 
 import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.Invalid;
@@ -9,9 +10,9 @@ import dusk.ledger.journal.Sign;
 import dusk.ledger.web.frame.RecordForm;
 import dusk.ledger.web.frame.UnitText;
 import dusk.ledger.web.store.Acts;
-import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Viewer;
+import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,15 +37,15 @@ class Conditions {
         this.newId = newId;
     }
 
-    /** The trip's newest reading; null before the first. */
+    /** The trip's newest reading up to a moment; null before the first. */
     @Nullable
-    Reading last(Viewer viewer, String tripId) {
+    Reading last(Viewer viewer, String tripId, Instant until) {
         return records
                 .rows()
                 .all(
                         viewer,
                         Tables.READINGS,
-                        LedgerRows.holds(Tables.READINGS, "trip_id", tripId),
+                        READINGS.TRIP_ID.eq(tripId).and(READINGS.AT.le(until)),
                         List.of(DSL.field("at").desc(), DSL.field("reading_id").desc()),
                         1)
                 .stream()
@@ -59,7 +60,7 @@ class Conditions {
      */
     void read(DeckActs.By by, Map<String, String> typed) {
         Viewer viewer = by.viewer();
-        Reading before = last(viewer, by.deck().trip().id());
+        Reading before = last(viewer, by.deck().trip().id(), by.at());
         UnitText text = new UnitText(by.person().units(), by.deck().zone());
         Map<String, Object> given =
                 Map.of("reading_id", newId.next(), "trip_id", by.deck().trip().id(), "at", by.at(), "source", "hand");
@@ -75,7 +76,7 @@ class Conditions {
 
     /** The value stands as it was. */
     void still(DeckActs.By by, String column) {
-        Reading last = last(by.viewer(), by.deck().trip().id());
+        Reading last = last(by.viewer(), by.deck().trip().id(), by.at());
         if (last == null) {
             throw new Refusal("There is no reading to confirm yet.");
         }

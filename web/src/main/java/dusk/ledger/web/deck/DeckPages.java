@@ -159,7 +159,9 @@ class DeckPages {
         /** Hours of a stint, the running ones until now. */
         double hours(Stint stint) {
             boolean running = deck.rods().stream().anyMatch(r -> stint.id().equals(r.stintId()));
-            return running ? Duration.between(stint.startedAt(), now).toSeconds() / SECONDS_PER_HOUR : stint.rodHours();
+            return running
+                    ? Math.max(0, Duration.between(stint.startedAt(), now).toSeconds()) / SECONDS_PER_HOUR
+                    : stint.rodHours();
         }
     }
 
