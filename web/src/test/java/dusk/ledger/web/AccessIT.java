@@ -36,6 +36,18 @@ class AccessIT extends RunningApplication {
         return demoPerson("edda").viewer();
     }
 
+    private String filled(String path) {
+        return path.replace("{trip}", anyTrip()).replace("{live}", liveTrip());
+    }
+
+    private String liveTrip() {
+        return first("select trip_id from decks order by rowid");
+    }
+
+    private String first(String query) {
+        return store.read().fetch(query + " limit 1").get(0).get(0, String.class);
+    }
+
     private String anyTrip() {
         return rows.all(demo(), Tables.TRIPS, org.jooq.impl.DSL.noCondition(), List.of(), 1)
                 .get(0)
@@ -53,6 +65,17 @@ class AccessIT extends RunningApplication {
                 "/trips/{trip}/stints/new",
                 "/tackle",
                 "/tackle/new",
+                "/tackle/sheet",
+                "/tackle/rods",
+                "/tackle/set-ups/x",
+                "/deck",
+                "/deck/new",
+                "/deck/{live}",
+                "/deck/worker.js",
+                "/trips/past",
+                "/trips/{trip}/debrief",
+                "/trips/{live}/client?angler=x",
+                "/trips/{live}/client.pdf?angler=x",
                 "/tackle/portrait?setup_id=x",
                 "/findings",
                 "/findings/compare",
@@ -69,7 +92,7 @@ class AccessIT extends RunningApplication {
                 "/nowhere"
             })
     void signedOutAPersonGetsNothing(String path) throws Exception {
-        HttpResponse<String> answer = visitor().get(path.replace("{trip}", anyTrip()));
+        HttpResponse<String> answer = visitor().get(filled(path));
         assertThat(answer.statusCode()).isEqualTo(302);
         assertThat(answer.headers().firstValue("Location")).get().asString().endsWith("/sign-in");
         assertThat(answer.body()).isEmpty();
@@ -84,10 +107,14 @@ class AccessIT extends RunningApplication {
                 "/club/import",
                 "/account/units",
                 "/theme",
+                "/deck",
+                "/deck/{live}/end",
+                "/trips/past",
+                "/tackle/rods",
                 "/tackle"
             })
     void signedOutAPersonWritesNothing(String path) throws Exception {
-        HttpResponse<String> answer = visitor().post("/sign-in", path.replace("{trip}", anyTrip()), Map.of("x", "y"));
+        HttpResponse<String> answer = visitor().post("/sign-in", filled(path), Map.of("x", "y"));
         assertThat(answer.statusCode()).isEqualTo(302);
         assertThat(answer.headers().firstValue("Location")).get().asString().endsWith("/sign-in");
     }
@@ -120,6 +147,10 @@ class AccessIT extends RunningApplication {
                 "/trips/" + trip,
                 "/trips/" + trip + "/edit",
                 "/trips/" + trip + "/stints/new",
+                "/trips/" + trip + "/debrief",
+                "/deck/" + liveTrip(),
+                "/tackle/set-ups/" + first("select setup_id from setups"),
+                "/club/waters/" + first("select water_id from waters") + "/rules",
                 "/trips/" + trip + "/readings/new")) {
             assertThat(stranger.get(path).statusCode()).as(path).isEqualTo(404);
         }
@@ -141,7 +172,15 @@ class AccessIT extends RunningApplication {
         "POST, /club/waters",
         "GET, /trips/{foreign}/edit",
         "POST, /trips/{foreign}/delete",
-        "GET, /trips/{foreign}/fish/new"
+        "GET, /trips/{foreign}/fish/new",
+        "GET, /deck/{live}",
+        "GET, /deck/{live}/rods/new",
+        "POST, /deck/{live}/end",
+        "POST, /deck/{live}/reading",
+        "POST, /deck/{live}/undo",
+        "POST, /deck/{live}/rods/{rod}/bite",
+        "GET, /trips/{live}/client?angler={guest}",
+        "POST, /club/waters/{water}/rules"
     })
     void aMemberDoesNotGetWhatIsTheOfficersOrOthers(String method, String path) throws Exception {
         Visitor member = as("tobin");
@@ -159,7 +198,11 @@ class AccessIT extends RunningApplication {
                 .findFirst()
                 .orElseThrow()
                 .id();
-        String address = path.replace("{foreign}", foreign);
+        String address = path.replace("{foreign}", foreign)
+                .replace("{live}", liveTrip())
+                .replace("{rod}", first("select rod_out_id from rods_out"))
+                .replace("{guest}", first("select angler_id from rods_out"))
+                .replace("{water}", first("select water_id from waters"));
         HttpResponse<String> answer =
                 method.equals("GET") ? member.get(address) : member.post("/trips", address, Map.of());
         assertThat(answer.statusCode()).isEqualTo(404);
@@ -191,7 +234,10 @@ class AccessIT extends RunningApplication {
             seenByOthers.add(other.get("/trips/" + trip).body());
             seenByOthers.add(officer.get("/trips/" + trip + "/stints/new").body());
             seenByOthers.add(officer.get("/trips/" + trip).body());
+            seenByOthers.add(other.get("/trips/" + trip + "/debrief").body());
         }
+        seenByOthers.add(other.get("/trips/past").body());
+        seenByOthers.add(other.get("/deck/new").body());
         seenByOthers.add(other.get("/findings/compare?factor=structure").body());
         seenByOthers.add(foundPatterns(other));
         seenByOthers.add(

@@ -375,6 +375,15 @@ class WalkIT extends RunningApplication {
         "/findings/funnel, 360, dusk",
         "/findings/favourites, 360, dusk",
         "/tackle, 360, dusk",
+        "/tackle/sheet, 360, dusk",
+        "/tackle/rods, 360, glare",
+        "/tackle/new?rig=drop shot, 360, dusk",
+        "/trips/past, 1280, dusk",
+        "/deck/new, 360, dusk",
+        "live deck, 360, dusk",
+        "live deck, 1280, glare",
+        "live debrief, 360, dusk",
+        "live debrief, 1280, dusk",
         "/tackle/new, 1280, dusk",
         "/club, 1280, glare",
         "/club, 360, dusk",
@@ -389,6 +398,12 @@ class WalkIT extends RunningApplication {
             page.waitForSelector("#stints");
             page.click("text=Add a stint");
             page.waitForSelector("#stint-form");
+        } else if (path.startsWith("live")) {
+            String trip = store.read()
+                    .fetchOne("select trip_id from decks order by rowid limit 1")
+                    .get(0, String.class);
+            page.navigate(address(path.endsWith("deck") ? "/deck/" + trip : "/trips/" + trip + "/debrief"));
+            page.locator("main summary").all().forEach(Locator::click);
         } else {
             page.navigate(address(path));
         }
