@@ -252,4 +252,23 @@ class LookBackIT extends RunningApplication {
         page.click("text=Note it");
         assertThat(page.textContent("main")).contains("40 cm to 50 cm goes back; closed 15 Mar to 15 Jun");
     }
+
+    @Test
+    void aFishOnTheTripsPageIsWeighedAndWarnedOfToo() {
+        Page page = browser.signedIn(this, "Edda", 360, 800, false);
+        page.navigate(address("/trips/" + liveTrip()));
+        page.click("a[aria-label=\"Change the largemouth\"]");
+        page.fill("[name=length_mm]", "30 cm");
+        page.selectOption("[name=length_how]", "measured");
+        page.click("summary:has-text(\"More\")");
+        page.selectOption("[name=mass_how]", "measured");
+        page.click("text=Save the fish");
+        assertThat(page.textContent("#fish-form-mass_how-error")).contains("There is no weight to say this of");
+        page.selectOption("[name=mass_how]", "from_length");
+        page.click("text=Save the fish");
+        page.waitForSelector("#stints");
+        assertThat(page.textContent("main"))
+                .contains("largemouth 30 cm, 0.38 kg (from length)")
+                .contains("Shorter than the 38 cm noted for largemouth");
+    }
 }

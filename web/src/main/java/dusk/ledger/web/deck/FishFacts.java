@@ -10,10 +10,7 @@ import static org.jooq.impl.DSL.sum;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import dusk.ledger.fish.LengthMass;
-import dusk.ledger.interchange.Tables;
 import dusk.ledger.vocabulary.Words;
-import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.store.Visibility;
@@ -22,7 +19,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 /** What the club's fish of a water are like, for the landed sheet: which are likely, how long they are. Kept for a while, since a touch must not wait for it. */
@@ -33,17 +29,11 @@ class FishFacts {
     private static final double LONGEST_MM = 900;
 
     private final Store store;
-    private final LedgerRows rows;
-    private final Cache<String, Map<String, Lengths>> waters = cache();
-    private final Cache<String, Optional<LengthMass>> masses = cache();
+    private final Cache<String, Map<String, Lengths>> waters =
+            Caffeine.newBuilder().maximumSize(200).expireAfterWrite(KEPT).build();
 
-    FishFacts(Store store, LedgerRows rows) {
+    FishFacts(Store store) {
         this.store = store;
-        this.rows = rows;
-    }
-
-    private static <V> Cache<String, V> cache() {
-        return Caffeine.newBuilder().maximumSize(200).expireAfterWrite(KEPT).build();
     }
 
     /** The span of lengths seen, with room above, in mm. */
@@ -60,20 +50,6 @@ class FishFacts {
 
     Lengths lengths(Viewer viewer, String waterId, String species) {
         return water(viewer, waterId).getOrDefault(species, Lengths.UNKNOWN);
-    }
-
-    /** The standard weight of a species, else the club's own fit. */
-    Optional<LengthMass> mass(Viewer viewer, String species) {
-        return masses.get(
-                viewer.clubId() + " " + species,
-                k -> LengthMass.of(
-                        species,
-                        rows.all(
-                                viewer,
-                                Tables.CATCHES,
-                                LedgerRows.holds(Tables.CATCHES, "species", species)
-                                        .and(LedgerRows.holds(Tables.CATCHES, "mass_how", "measured")),
-                                List.of())));
     }
 
     private Map<String, Lengths> water(Viewer viewer, String waterId) {

@@ -1,36 +1,30 @@
 package dusk.ledger.web.deck;
 
-import dusk.ledger.fish.LengthMass;
-import dusk.ledger.fish.WaterRule;
 import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.Length;
-import dusk.ledger.units.Mass;
 import dusk.ledger.units.UnitSystem;
-import dusk.ledger.web.club.WaterRules;
 import dusk.ledger.web.frame.Form;
 import dusk.ledger.web.frame.RecordForm;
 import dusk.ledger.web.frame.UnitText;
 import dusk.ledger.web.security.Person;
-import java.time.MonthDay;
-import java.util.ArrayList;
+import dusk.ledger.web.trips.FishCurves;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 /** The sheet of a landed fish: stored with its species at once, the rest when there is a hand free. */
 @Component
 class FishSheet {
     private final FishFacts facts;
-    private final WaterRules rules;
+    private final FishCurves curves;
 
-    FishSheet(FishFacts facts, WaterRules rules) {
+    FishSheet(FishFacts facts, FishCurves curves) {
         this.facts = facts;
-        this.rules = rules;
+        this.curves = curves;
     }
 
     /** @param open whether the sheet stands open */
@@ -57,7 +51,7 @@ class FishSheet {
                 fish.id(),
                 fish.species(),
                 words(person, fish),
-                cautions(person, deck, fish, trip),
+                curves.cautions(person.viewer(), units, deck.trip(), deck.water(), fish, trip),
                 open,
                 new DeckView.Slider(
                         Figures.trimmed(Math.floor(span.from() / unit), 0),
@@ -97,34 +91,11 @@ class FishSheet {
         if (cells.getOrDefault("length_mm", "").isBlank()) {
             cells.put("length_how", "");
         }
-        if (cells.getOrDefault("mass_g", "").isBlank() && "from_length".equals(cells.get("mass_how"))) {
-            fromLength(person, deck, before, cells);
-        } else if (cells.getOrDefault("mass_g", "").isBlank()) {
+        boolean weightless = cells.getOrDefault("mass_g", "").isBlank();
+        if (weightless && !"from_length".equals(cells.get("mass_how"))) {
             cells.put("mass_how", "");
         }
-        Catch fish = form(person, deck).read(cells, Map.of(), before);
-        if (fish.mass() != null && fish.massHow() == null) {
-            throw new Invalid(
-                    List.of(new Invalid.Problem("mass_how", "Say whether the weight was measured or estimated.")));
-        }
-        return fish;
-    }
-
-    private void fromLength(Person person, Deck deck, Catch before, Map<String, String> cells) {
-        Map<String, String> withoutMass = new HashMap<>(cells);
-        withoutMass.put("mass_how", "");
-        Length length = form(person, deck).read(withoutMass, Map.of(), before).length();
-        Optional<LengthMass> curve = facts.mass(person.viewer(), before.species());
-        if (length == null) {
-            throw new Invalid(List.of(new Invalid.Problem("mass_how", "A weight from length needs the length.")));
-        }
-        if (curve.isEmpty()) {
-            throw new Invalid(List.of(new Invalid.Problem(
-                    "mass_how",
-                    "There is no curve for " + before.species() + " yet: it takes " + LengthMass.LEAST_FISH
-                            + " of the club's fish with length and weight both measured.")));
-        }
-        cells.put("mass_g", Figures.trimmed(curve.get().mass(length).grams(), 0) + " g");
+        return curves.weighed(person.viewer(), form(person, deck).read(cells, Map.of(), before));
     }
 
     private String words(Person person, Catch fish) {
@@ -138,34 +109,7 @@ class FishSheet {
             words.append(", ").append(fish.mass().show(units.fishMass()));
             words.append("from_length".equals(fish.massHow()) ? " (from length)" : "");
         }
-        Length length = fish.length();
-        Mass mass = fish.mass();
-        boolean measured = "measured".equals(fish.lengthHow()) && "measured".equals(fish.massHow());
-        if (measured && length != null && mass != null) {
-            facts.mass(person.viewer(), fish.species())
-                    .ifPresent(curve -> words.append(", condition ").append(Math.round(curve.condition(length, mass))));
-        }
+        words.append(curves.condition(person.viewer(), fish));
         return words.toString();
-    }
-
-    private List<String> cautions(Person person, Deck deck, Catch fish, List<Catch> trip) {
-        WaterRule rule =
-                rules.of(person.viewer(), deck.water().id(), fish.species()).orElse(null);
-        if (rule == null) {
-            return List.of();
-        }
-        var at = fish.at() == null ? deck.trip().startedAt() : fish.at();
-        int kept = trip.stream()
-                .filter(f -> Boolean.TRUE.equals(f.kept()) && f.species().equals(fish.species()))
-                .mapToInt(Catch::count)
-                .sum();
-        List<String> said = new ArrayList<>();
-        for (WaterRule.About about : rule.cautions(fish.length(), MonthDay.from(at.atZone(deck.zone())), kept)) {
-            said.add(WaterRules.words(about, rule, person.units()));
-        }
-        if (!said.isEmpty()) {
-            said.add(WaterRules.PREVAIL);
-        }
-        return said;
     }
 }

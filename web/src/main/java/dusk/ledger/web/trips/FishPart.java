@@ -29,10 +29,12 @@ import org.springframework.stereotype.Component;
 class FishPart implements TripPart<Catch> {
     private final TripRecords records;
     private final Deletions deletions;
+    private final FishCurves curves;
 
-    FishPart(TripRecords records, Deletions deletions) {
+    FishPart(TripRecords records, Deletions deletions, FishCurves curves) {
         this.records = records;
         this.deletions = deletions;
+        this.curves = curves;
     }
 
     @Override
@@ -86,6 +88,11 @@ class FishPart implements TripPart<Catch> {
             throw new NotYours();
         }
         return Map.of("catch_id", id, "stint_id", stintId);
+    }
+
+    @Override
+    public Catch completed(TripContext on, Catch fish) {
+        return curves.weighed(on.viewer(), fish);
     }
 
     @Override

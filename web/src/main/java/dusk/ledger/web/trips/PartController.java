@@ -130,7 +130,7 @@ class PartController {
         T record;
         List<Invalid.Problem> problems;
         try {
-            record = form.read(typed, kind.given(on, rowId, before), before);
+            record = kind.completed(on, form.read(typed, kind.given(on, rowId, before), before));
             problems = kind.problems(on, record);
         } catch (Invalid e) {
             return FormPage.refuse(model, response, form, kind.head(on, id), typed, e.problems());

@@ -37,7 +37,7 @@ record TripPage(
             String came,
             List<FishLine> fish) {}
 
-    record FishLine(String id, String words) {}
+    record FishLine(String id, String words, List<String> cautions) {}
 
     /** @param rate fish a rod-hour; null before any effort */
     record Totals(

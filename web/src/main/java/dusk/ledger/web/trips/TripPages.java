@@ -35,9 +35,12 @@ class TripPages {
     private final TripRecords records;
     private final Horizon horizon;
 
-    TripPages(TripRecords records, Horizon horizon) {
+    private final FishCurves curves;
+
+    TripPages(TripRecords records, Horizon horizon, FishCurves curves) {
         this.records = records;
         this.horizon = horizon;
+        this.curves = curves;
     }
 
     TripPage page(Person person, Trip trip) {
@@ -53,7 +56,9 @@ class TripPages {
                 zone,
                 byId(records.anglers(viewer), Angler::id),
                 byId(records.spots(viewer, water.id()), Spot::id),
-                byId(records.setUps(viewer, stints), SetUp::id));
+                byId(records.setUps(viewer, stints), SetUp::id),
+                fish -> curves.condition(viewer, fish),
+                fish -> curves.cautions(viewer, person.units(), trip, water, fish, catches));
         Map<String, List<Catch>> fish = catches.stream().collect(Collectors.groupingBy(Catch::stintId));
         List<TripPage.StintLine> lines = stints.stream()
                 .map(s -> words.stint(s, fish.getOrDefault(s.id(), List.of()), lost.getOrDefault(s.id(), 0)))
@@ -123,7 +128,9 @@ class TripPages {
             ZoneId zone,
             Map<String, Angler> anglers,
             Map<String, Spot> spots,
-            Map<String, SetUp> setUps) {
+            Map<String, SetUp> setUps,
+            Function<Catch, String> condition,
+            Function<Catch, List<String>> cautions) {
 
         TripPage.StintLine stint(Stint stint, List<Catch> fish, int lost) {
             Angler angler = anglers.get(stint.anglerId());
@@ -141,7 +148,7 @@ class TripPages {
                     how(stint),
                     came(stint, lost),
                     fish.stream()
-                            .map(f -> new TripPage.FishLine(f.id(), fish(f)))
+                            .map(f -> new TripPage.FishLine(f.id(), fish(f), cautions.apply(f)))
                             .toList());
         }
 
@@ -178,7 +185,9 @@ class TripPages {
             }
             if (fish.mass() != null) {
                 words.append(", ").append(fish.mass().show(units.fishMass()));
+                words.append("from_length".equals(fish.massHow()) ? " (from length)" : "");
             }
+            words.append(condition.apply(fish));
             if (fish.biteOn() != null) {
                 words.append(", on ").append(fish.biteOn());
             }

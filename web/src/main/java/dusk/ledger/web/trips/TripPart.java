@@ -31,6 +31,15 @@ interface TripPart<T> {
     /** The cells a form does not ask for; for a new record its id and what it hangs on. */
     Map<String, Object> given(TripContext on, String id, @Nullable T before);
 
+    /**
+     * The record with what follows from what was typed.
+     *
+     * @throws Invalid where it cannot follow
+     */
+    default T completed(TripContext on, T record) {
+        return record;
+    }
+
     /** What is wrong with it beside the rest of the record. */
     List<Invalid.Problem> problems(TripContext on, T record);
 
