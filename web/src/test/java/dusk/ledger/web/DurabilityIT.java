@@ -184,7 +184,9 @@ class DurabilityIT {
                             .size(),
                     stints.stream().mapToInt(s -> s.follows() + s.bites()).sum(),
                     store.read()
-                            .fetch("select act_id from acts where what like 'rod %'")
+                            .fetch(
+                                    "select act_id from acts where what like 'rod %' and trip_id = ?",
+                                    page.replace("/deck/", ""))
                             .getValues(0, String.class));
         }
     }

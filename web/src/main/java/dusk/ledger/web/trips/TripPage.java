@@ -12,6 +12,7 @@ record TripPage(
         String times,
         String note,
         boolean mayChange,
+        boolean live,
         HorizonStrip strip,
         List<ReadingLine> readings,
         List<StintLine> stints,

@@ -70,6 +70,7 @@ class TripPages {
                 times(trip, zone),
                 trip.note() == null ? "" : trip.note(),
                 records.mayChange(viewer, trip.id()),
+                records.live(viewer, trip),
                 horizon.of(water, LocalDate.ofInstant(trip.startedAt(), zone), marks(stints, catches)),
                 records.readings(viewer, trip.id()).stream().map(words::reading).toList(),
                 lines,

@@ -140,6 +140,15 @@ public class TripRecords {
                                 .and(Visibility.mayChangeTrip(viewer)));
     }
 
+    /** Whether a trip is being fished on the deck. */
+    boolean live(Viewer viewer, Trip trip) {
+        return trip.endedAt() == null
+                && store.read()
+                        .fetchExists(
+                                Tables.DECKS,
+                                Tables.DECKS.CLUB_ID.eq(viewer.clubId()).and(Tables.DECKS.TRIP_ID.eq(trip.id())));
+    }
+
     public List<Water> waters(Viewer viewer) {
         return rows.all(viewer, WATERS, DSL.noCondition(), List.of(Tables.WATERS.NAME.asc()));
     }
