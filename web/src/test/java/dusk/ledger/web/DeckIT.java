@@ -401,29 +401,6 @@ class DeckIT extends RunningApplication {
     }
 
     @Test
-    void withoutASignalTouchesWaitOnTheDeviceAndKeepTheirTime() throws Exception {
-        Page page = oneRod(true);
-        page.context().setOffline(true);
-        rod(page, 1).locator("button:has-text(\"Bite\")").click();
-        page.waitForSelector("#waiting:has-text(\"1 touch waits here and will be sent\")");
-        assertThat(rod(page, 1).locator("[data-count=bites]").textContent()).isEqualTo("1");
-        rod(page, 1).locator("button:has-text(\"Follow\")").click();
-        page.reload();
-        page.waitForSelector("#waiting:has-text(\"2 touches wait here and will be sent\")");
-        assertThat(only(page).bites()).isZero();
-        page.context().setOffline(false);
-        settled(page);
-        page.waitForSelector(
-                "#waiting",
-                new Page.WaitForSelectorOptions()
-                        .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
-        Stint stint = only(page);
-        assertThat(List.of(stint.bites(), stint.follows())).containsExactly(1, 1);
-        assertThat(day(tripOf(page)).touches(stint)).containsExactly("bite", "follow");
-        browser.complaints().removeIf(c -> c.contains("ERR_INTERNET_DISCONNECTED") || c.contains("ERR_FAILED"));
-    }
-
-    @Test
     void keysDoWhatTheTouchesDo() throws Exception {
         Page page = deck("Runa", 2, true);
         page.click("text=Lines in");

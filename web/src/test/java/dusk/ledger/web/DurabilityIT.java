@@ -2,6 +2,7 @@ package dusk.ledger.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Page;
 import dusk.ledger.interchange.Tables;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.Store;
@@ -10,6 +11,7 @@ import java.io.IOException;
 import java.net.ServerSocket;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -41,8 +43,11 @@ class DurabilityIT {
 
     @BeforeEach
     void start() throws Exception {
-        try (ServerSocket free = new ServerSocket(0)) {
-            port = free.getLocalPort();
+        // once, so that a server started again answers where the first did
+        if (port == 0) {
+            try (ServerSocket free = new ServerSocket(0)) {
+                port = free.getLocalPort();
+            }
         }
         server = new ProcessBuilder(
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),
@@ -163,7 +168,7 @@ class DurabilityIT {
     }
 
     /** How many touches are stored, how many the stints count, and which acts. */
-    private record Stored(int touches, int counted, List<String> acts) {}
+    private record Stored(int touches, int counted, List<String> acts, Instant newest) {}
 
     private Stored stored(String page) {
         try (Store store = Store.open(store())) {
@@ -175,19 +180,17 @@ class DurabilityIT {
                     LedgerRows.holds(Tables.STINTS, "trip_id", page.replace("/deck/", "")),
                     List.of());
             var ids = stints.stream().map(s -> s.id()).collect(Collectors.toSet());
+            var touches = rows.all(
+                    Viewer.club(club), Tables.TOUCHES, DSL.field("stint_id").in(ids), List.of());
             return new Stored(
-                    rows.all(
-                                    Viewer.club(club),
-                                    Tables.TOUCHES,
-                                    DSL.field("stint_id").in(ids),
-                                    List.of())
-                            .size(),
+                    touches.size(),
                     stints.stream().mapToInt(s -> s.follows() + s.bites()).sum(),
                     store.read()
                             .fetch(
                                     "select act_id from acts where what like 'rod %' and trip_id = ?",
                                     page.replace("/deck/", ""))
-                            .getValues(0, String.class));
+                            .getValues(0, String.class),
+                    touches.stream().map(t -> t.at()).max(Instant::compareTo).orElse(Instant.EPOCH));
         }
     }
 
@@ -241,5 +244,49 @@ class DurabilityIT {
         Stored again = stored(deck.get(0));
         assertThat(again.acts()).containsExactlyInAnyOrderElementsOf(sent.all);
         assertThat(again.touches()).isEqualTo(sent.all.size()).isEqualTo(again.counted());
+    }
+
+    /** No answer from the server is what a device without a signal sees. */
+    @Test
+    void withoutASignalTouchesWaitOnTheDeviceAndAreStoredAtTheirTimeOnce() throws Exception {
+        try (Browser browser = new Browser()) {
+            Page page = browser.visit(390, 844, true);
+            page.navigate("http://127.0.0.1:" + port + "/sign-in");
+            page.locator("button[name=person]").first().click();
+            page.waitForURL("**/trips");
+            page.navigate("http://127.0.0.1:" + port + "/deck/new?rods=1");
+            page.click("text=Lines in");
+            page.waitForSelector("article");
+            String deck = page.url().replaceAll(".*(/deck/[0-9a-f-]+).*", "$1");
+            String kept =
+                    "caches.open('dusk-deck').then(c => c.match(location.pathname)).then(r => !!r && !!navigator.serviceWorker.controller)";
+            for (int i = 0; i < 100 && !Boolean.TRUE.equals(page.evaluate(kept)); i++) {
+                page.waitForTimeout(100);
+            }
+            kill();
+            page.click("article button:has-text(\"Bite\")");
+            page.waitForSelector("#waiting:has-text(\"1 touch waits here and will be sent\")");
+            assertThat(page.textContent("[data-count=bites]")).isEqualTo("1");
+            page.click("article button:has-text(\"Follow\")");
+            page.reload();
+            page.waitForSelector("#waiting:has-text(\"No signal. 2 touches wait here and will be sent\")");
+            assertThat(stored(deck).touches()).isZero();
+            page.waitForTimeout(3000);
+
+            start();
+            page.waitForSelector("#waiting:has-text(\"Please sign in again. 2 touches wait\")");
+            page.navigate("http://127.0.0.1:" + port + "/sign-in");
+            page.locator("button[name=person]").first().click();
+            page.waitForURL("**/trips");
+            page.navigate("http://127.0.0.1:" + port + deck);
+            page.waitForSelector("b[data-count=follows]:text-is(\"1\")");
+            assertThat(page.textContent("[data-count=bites]")).isEqualTo("1");
+            kill();
+            assertThat(stored(deck).touches()).isEqualTo(2);
+            assertThat(stored(deck).counted()).isEqualTo(2);
+            assertThat(stored(deck).newest())
+                    .as("when it was touched, not when it was sent")
+                    .isBefore(Instant.now().minusSeconds(3));
+        }
     }
 }
