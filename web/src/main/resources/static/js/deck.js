@@ -2,6 +2,7 @@
 // time it was made. So nothing waits for a signal and nothing is lost without one. Without script the same forms are sent one by one.
 
 const KEY = "dusk-deck-touches";
+const ASIDE = "dusk-deck-refused";
 const RETRY_MS = 4000;
 const REFRESH_MS = 20000;
 const html = document.documentElement;
@@ -30,6 +31,12 @@ function tell(message) {
   const box = document.getElementById("waiting");
   box.hidden = !message;
   box.textContent = message;
+}
+
+/** What the server would not take at all, such as a touch on a deck that was deleted. */
+function aside() {
+  const touches = JSON.parse(localStorage.getItem(ASIDE) || "[]").length;
+  return touches ? touches + " touches were refused and are kept aside on this device: the trip they belong to is not there any more." : "";
 }
 
 function count(touches) {
@@ -75,7 +82,7 @@ async function send() {
     for (let next = mine()[0]; next; next = mine()[0]) {
       await one(next);
       write(read().filter((t) => !(t.at === next.at && t.body === next.body)));
-      tell("");
+      tell(aside());
     }
   } catch (problem) {
     tell(problem.message + " " + count(mine().length) + " here and will be sent.");
@@ -108,7 +115,8 @@ async function one(touch) {
       show(await answer.text());
     }
   } else {
-    throw new Error("The server does not take a touch (" + answer.status + ").");
+    // it would be refused again and again, and nothing behind it would ever be sent: it is kept aside
+    localStorage.setItem(ASIDE, JSON.stringify(JSON.parse(localStorage.getItem(ASIDE) || "[]").concat(touch)));
   }
 }
 
@@ -203,4 +211,5 @@ if ("serviceWorker" in navigator) {
   const drawn = [...document.querySelectorAll("link[rel=stylesheet], script[src]")].map((e) => e.href || e.src);
   caches.open("dusk-deck").then((keep) => keep.addAll([location.pathname, "/fonts/text.woff2", "/fonts/heading.woff2", ...drawn])).catch(() => {});
 }
+tell(aside());
 send();

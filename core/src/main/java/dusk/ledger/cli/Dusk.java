@@ -9,7 +9,13 @@ import picocli.CommandLine.Command;
 /** The reading commands over a ledger package. Answers go to standard output as JSON, faults to standard error, one a line, with exit code 2. */
 @Command(
         name = "dusk",
-        subcommands = {CheckCommand.class, CompareCommand.class, PatternsCommand.class, SampleCommand.class},
+        subcommands = {
+            CheckCommand.class,
+            CompareCommand.class,
+            PatternsCommand.class,
+            ColumnCommand.class,
+            SampleCommand.class
+        },
         description = "Reads a ledger package and answers")
 public final class Dusk {
     private static final int BAD_INPUT = 2;

@@ -443,4 +443,24 @@ class DeckIT extends RunningApplication {
                 .contains("Shorter than the 38 cm noted for largemouth")
                 .contains("the published local rules prevail");
     }
+
+    @Test
+    void whatWasCompletedIsTakenBackBeforeTheFishAndADeletedStintRunsNoLonger() throws Exception {
+        Page page = oneRod(true);
+        String deck = page.url();
+        touch(page, 1, "Landed", "largemouth");
+        page.locator("details.fish[open] [name=length_mm]").fill("35");
+        touch(page, 1, "Save the fish");
+        touch(page, 1, "Undo: largemouth completed");
+        assertThat(rod(page, 1).locator("details.fish summary").textContent()).isEqualTo("Last: largemouth");
+        touch(page, 1, "Undo: largemouth");
+        assertThat(only(page).bites()).isZero();
+        page.click("text=The trip's page");
+        page.click("button[aria-label^=\"Delete the stint\"]");
+        page.waitForSelector("text=Deleted.");
+        page.navigate(deck);
+        touch(page, 1, "Pick up");
+        touch(page, 1, "Bite");
+        assertThat(only(page).bites()).isEqualTo(1);
+    }
 }

@@ -104,9 +104,14 @@ class DeckActs {
         });
     }
 
-    /** What was left out when a fish was landed. */
-    void complete(By by, Catch fish) {
-        acts.once(by.viewer(), by.act(fish.species() + " completed"), w -> w.update(Tables.CATCHES, fish));
+    /** What was left out when a fish was landed on a rod. */
+    void complete(By by, String rodId, Catch fish) {
+        acts.once(by.viewer(), by.act(""), w -> {
+            RodOut rod = records.rod(by.viewer(), by.deck().trip().id(), rodId);
+            w.say("rod " + rod.number() + ": " + fish.species() + " completed");
+            w.update(Tables.CATCHES, fish);
+            touched(w, by, rod);
+        });
     }
 
     private void onStint(By by, String rodId, String what, BiConsumer<Acts.Writing, Stint> change) {
@@ -140,10 +145,10 @@ class DeckActs {
         return Math.max(FIRST_MINUTES, Math.round(seconds / SECONDS_PER_MINUTE * 100) / 100.0);
     }
 
+    /** Marks the rod, so that acts on it are undone in turn. */
     private static void touched(Acts.Writing w, By by, RodOut rod) {
-        if (by.at().isAfter(rod.touchedAt())) {
-            w.update(RODS_OUT, rod.id(), Map.of(RODS_OUT.TOUCHED_AT, by.at()));
-        }
+        Instant last = by.at().isAfter(rod.touchedAt()) ? by.at() : rod.touchedAt();
+        w.update(RODS_OUT, rod.id(), Map.of(RODS_OUT.TOUCHED_AT, last));
     }
 
     /** Changes something about one rod. A running one gets a new stint. */

@@ -218,7 +218,7 @@ class DeckController {
         DeckActs.By by = by(person, tripId, typed);
         DeckPages.Just just = DeckPages.Just.NOTHING;
         try {
-            acts.complete(by, sheet.read(person, by.deck(), acts.fish(by, catchId), typed));
+            acts.complete(by, rodId, sheet.read(person, by.deck(), acts.fish(by, catchId), typed));
         } catch (Invalid e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             just = new DeckPages.Just(rodId, "", e.problems(), typed, catchId);

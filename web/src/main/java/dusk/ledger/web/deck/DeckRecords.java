@@ -2,7 +2,11 @@ package dusk.ledger.web.deck;
 
 import static dusk.ledger.web.schema.Tables.DECKS;
 import static dusk.ledger.web.schema.Tables.RODS_OUT;
+import static dusk.ledger.web.schema.Tables.STINTS;
 import static dusk.ledger.web.schema.Tables.TRIPS;
+import static org.jooq.impl.DSL.exists;
+import static org.jooq.impl.DSL.selectOne;
+import static org.jooq.impl.DSL.when;
 
 import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.Stint;
@@ -20,7 +24,9 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import org.jooq.Condition;
+import org.jooq.Field;
 import org.jooq.Record;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -79,22 +85,34 @@ class DeckRecords {
     }
 
     List<RodOut> rods(Viewer viewer, Condition which) {
+        // a stint deleted on the trip's page runs no longer
+        Condition there = exists(selectOne()
+                .from(STINTS)
+                .where(Visibility.of(viewer, STINTS))
+                .and(STINTS.STINT_ID.eq(RODS_OUT.STINT_ID)));
+        Field<String> running = when(there, RODS_OUT.STINT_ID).as("running");
         return store.read()
-                .selectFrom(RODS_OUT)
+                .select(RODS_OUT.fields())
+                .select(running)
+                .from(RODS_OUT)
                 .where(RODS_OUT.CLUB_ID.eq(viewer.clubId()))
                 .and(which)
                 .orderBy(RODS_OUT.NUMBER)
                 .fetch(r -> new RodOut(
-                        r.getRodOutId(),
-                        Math.toIntExact(r.getNumber()),
-                        r.getAnglerId(),
-                        r.getRodId(),
-                        r.getSetupId(),
-                        r.getSpotId(),
-                        r.getDepthM() == null ? null : Length.ofMetres(r.getDepthM()),
-                        r.getPresentation(),
-                        r.getStintId(),
-                        r.getTouchedAt()));
+                        r.get(RODS_OUT.ROD_OUT_ID),
+                        Math.toIntExact(r.get(RODS_OUT.NUMBER)),
+                        r.get(RODS_OUT.ANGLER_ID),
+                        r.get(RODS_OUT.ROD_ID),
+                        r.get(RODS_OUT.SETUP_ID),
+                        r.get(RODS_OUT.SPOT_ID),
+                        depth(r.get(RODS_OUT.DEPTH_M)),
+                        r.get(RODS_OUT.PRESENTATION),
+                        r.get(running),
+                        r.get(RODS_OUT.TOUCHED_AT)));
+    }
+
+    private static @Nullable Length depth(@Nullable Double metres) {
+        return metres == null ? null : Length.ofMetres(metres);
     }
 
     /** The stint running on a rod. */

@@ -190,6 +190,7 @@ class DemoDay implements ApplicationRunner {
         List<Catch> fish = trips.catchesOf(by.viewer(), stint);
         deckActs.complete(
                 by,
+                rodId,
                 Tables.CATCHES.changed(
                         fish.get(fish.size() - 1),
                         Map.of("length_mm", lengthMm, "length_how", how, "bite_on", "fall")));
