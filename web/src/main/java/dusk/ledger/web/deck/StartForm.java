@@ -88,7 +88,7 @@ final class StartForm {
                     number,
                     List.of(
                             choice("angler_id" + n, "Who", "", anglerOptions(), typed),
-                            text("guest" + n, "or a guest's name", "new in the records", typed),
+                            text("guest" + n, "or a guest", "by name", typed),
                             choice("setup_id" + n, "Set-up", "", setUpOptions(), typed),
                             choice("rod_id" + n, "Rod", "", rodOptions(), typed),
                             words("presentation" + n, "How", typed))));

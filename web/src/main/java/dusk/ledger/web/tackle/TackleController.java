@@ -121,7 +121,8 @@ class TackleController {
 
     private static String effort(SetUps.Fished fished) {
         return fished.stints() > 0
-                ? Figures.trimmed(fished.rodHours(), 1) + " rod-hours in " + fished.stints() + " stints"
+                ? Figures.trimmed(fished.rodHours(), 1) + " rod-hours in " + fished.stints()
+                        + (fished.stints() == 1 ? " stint" : " stints")
                 : "not fished yet";
     }
 
