@@ -4,6 +4,7 @@
 const KEY = "dusk-deck-touches";
 const ASIDE = "dusk-deck-refused";
 const RETRY_MS = 4000;
+const WAITED_MS = 10000;
 const REFRESH_MS = 20000;
 const html = document.documentElement;
 html.classList.add("scripted");
@@ -33,10 +34,11 @@ function tell(message) {
   box.textContent = message;
 }
 
-/** What the server would not take at all, such as a touch on a deck that was deleted. */
+/** What the server would not take, such as a touch that came in after the trip was ended. */
 function aside() {
-  const touches = JSON.parse(localStorage.getItem(ASIDE) || "[]").length;
-  return touches ? touches + " touches were refused and are kept aside on this device: the trip they belong to is not there any more." : "";
+  const touches = JSON.parse(localStorage.getItem(ASIDE) || "[]").filter((t) => t.person === deck().dataset.person);
+  const words = touches.map((t) => t.path.split("/").pop() + " " + new Date(t.at).toTimeString().slice(0, 5));
+  return touches.length ? "Refused, and kept on this device: " + words.join(", ") + ". Add them on the trip's page." : "";
 }
 
 function count(touches) {
@@ -114,8 +116,9 @@ async function one(touch) {
     if (!more || answer.status === 422) {
       show(await answer.text());
     }
-  } else {
-    // it would be refused again and again, and nothing behind it would ever be sent: it is kept aside
+  }
+  // one that waited is refused behind its maker's back, and one that is refused for good would stop all behind it: both are kept aside
+  if (!answer.ok && (answer.status !== 422 || Date.now() - touch.at > WAITED_MS)) {
     localStorage.setItem(ASIDE, JSON.stringify(JSON.parse(localStorage.getItem(ASIDE) || "[]").concat(touch)));
   }
 }

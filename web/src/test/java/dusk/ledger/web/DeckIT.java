@@ -463,4 +463,22 @@ class DeckIT extends RunningApplication {
         touch(page, 1, "Bite");
         assertThat(only(page).bites()).isEqualTo(1);
     }
+
+    @Test
+    void aTouchThatWaitedPastTheTripsEndIsKeptAndShown() throws Exception {
+        Page page = oneRod(true);
+        String rodId = rod(page, 1).getAttribute("id").replace("rod-", "");
+        page.click("text=End the trip");
+        page.click("text=End it now");
+        page.waitForSelector("text=This trip has ended");
+        page.evaluate(
+                "path => localStorage.setItem('dusk-deck-touches', JSON.stringify([{person: document.getElementById('deck').dataset.person,"
+                        + " path, body: 'act=01a0-late', at: Date.now() - 60000, card: 'x'}]))",
+                page.url().replaceAll(".*(/deck/[0-9a-f-]+).*", "$1") + "/rods/" + rodId + "/bite");
+        page.reload();
+        page.waitForSelector("#waiting:has-text(\"Refused, and kept on this device: bite\")");
+        settled(page);
+        assertThat(day(tripOf(page)).stints())
+                .allSatisfy(s -> assertThat(s.bites()).isZero());
+    }
 }
