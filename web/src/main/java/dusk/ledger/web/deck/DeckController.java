@@ -333,13 +333,14 @@ class DeckController {
         return text.isEmpty() ? null : text;
     }
 
+    /** Nothing was done on a deck before its trip began, whatever a device's clock says of how long it waited. */
     private DeckActs.By by(Person person, String tripId, Map<String, String> typed) {
         String id = typed.getOrDefault("act", "");
+        Deck deck = records.deck(person.viewer(), tripId);
+        Instant at = clock.instant().minus(waited(typed));
+        Instant began = deck.trip().startedAt();
         return new DeckActs.By(
-                person,
-                records.deck(person.viewer(), tripId),
-                id.isBlank() || id.length() > 64 ? newId.next() : id,
-                clock.instant().minus(waited(typed)));
+                person, deck, id.isBlank() || id.length() > 64 ? newId.next() : id, at.isBefore(began) ? began : at);
     }
 
     /** How long a touch waited to be sent. */
