@@ -1,7 +1,9 @@
 package dusk.ledger.web.deck;
 
+import static dusk.ledger.web.schema.Tables.DECKS;
 import static dusk.ledger.web.schema.Tables.RODS_OUT;
 import static dusk.ledger.web.schema.Tables.SPOTS;
+import static dusk.ledger.web.schema.Tables.TRIPS;
 
 import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.Catch;
@@ -10,10 +12,12 @@ import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Spot;
 import dusk.ledger.journal.Stint;
 import dusk.ledger.journal.Touch;
+import dusk.ledger.journal.Trip;
 import dusk.ledger.units.Length;
 import dusk.ledger.web.frame.NotYours;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.Acts;
+import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Viewer;
 import java.time.Duration;
@@ -23,6 +27,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import org.jooq.Field;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
@@ -267,7 +272,7 @@ class DeckActs {
                 .all(
                         viewer,
                         Tables.TOUCHES,
-                        dusk.ledger.web.store.LedgerRows.holds(Tables.TOUCHES, "stint_id", stint.id()),
+                        LedgerRows.holds(Tables.TOUCHES, "stint_id", stint.id()),
                         List.of(DSL.field("at").desc()),
                         1)) {
             last = touch.at().isAfter(last) ? touch.at() : last;
@@ -275,14 +280,30 @@ class DeckActs {
         return last;
     }
 
-    /** Another rod on the deck; running where {@code up}. */
-    void add(By by, RodOut rod, boolean up) {
-        acts.once(by.viewer(), by.act("rod " + rod.number() + ": on deck"), w -> {
-            if (!by.deck().live()) {
-                throw new Refusal("This trip has ended.");
-            }
-            put(w, by, rod, up);
+    /** Begins a trip on the deck; {@code rods} puts its first rods on it. */
+    void begin(By by, Consumer<Acts.Writing> rods) {
+        acts.once(by.viewer(), by.act("the trip started"), w -> {
+            Trip trip = by.deck().trip();
+            w.insert(Tables.TRIPS, trip);
+            w.update(TRIPS, trip.id(), Map.of(TRIPS.LOGGED_BY, by.person().id()));
+            Map<Field<?>, @Nullable Object> row = new HashMap<>();
+            row.put(DECKS.TRIP_ID, trip.id());
+            row.put(DECKS.UNTIL_AT, by.deck().until());
+            w.insert(DECKS, row);
+            rods.accept(w);
         });
+    }
+
+    /**
+     * Another rod on the deck; {@code rod} puts it there.
+     *
+     * @throws Refusal where the trip has ended
+     */
+    void add(By by, int number, Consumer<Acts.Writing> rod) {
+        if (!by.deck().live()) {
+            throw new Refusal("This trip has ended. Take its end back first.");
+        }
+        acts.once(by.viewer(), by.act("rod " + number + ": on deck"), rod);
     }
 
     /** Writes a new rod. */

@@ -1,8 +1,5 @@
 package dusk.ledger.web.deck;
 
-import static dusk.ledger.web.schema.Tables.DECKS;
-import static dusk.ledger.web.schema.Tables.TRIPS;
-
 import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.Angler;
 import dusk.ledger.journal.Catch;
@@ -21,13 +18,10 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.jooq.Field;
-import org.jspecify.annotations.Nullable;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -95,14 +89,8 @@ class DemoDay implements ApplicationRunner {
         List<Spot> spots = records.rows()
                 .all(guide.viewer(), Tables.SPOTS, LedgerRows.holds(Tables.SPOTS, "water_id", water.id()), List.of());
         List<RodOut> rods = new ArrayList<>();
-        acts.once(guide.viewer(), new DeckActs.By(guide, start, newId.next(), began).act("the trip started"), w -> {
-            DeckActs.By by = new DeckActs.By(guide, start, newId.next(), began);
-            w.insert(Tables.TRIPS, trip);
-            w.update(TRIPS, trip.id(), Map.of(TRIPS.LOGGED_BY, guide.id()));
-            Map<Field<?>, @Nullable Object> row = new HashMap<>();
-            row.put(DECKS.TRIP_ID, trip.id());
-            row.put(DECKS.UNTIL_AT, start.until());
-            w.insert(DECKS, row);
+        DeckActs.By by = new DeckActs.By(guide, start, newId.next(), began);
+        deckActs.begin(by, w -> {
             rods.add(rod(
                     w, by, 1, guest(w, "Wim Tarn"), setUp(guide, "drop shot", "violet"), spots.get(0), "dead-stick"));
             rods.add(rod(

@@ -1,8 +1,5 @@
 package dusk.ledger.web.deck;
 
-import static dusk.ledger.web.schema.Tables.DECKS;
-import static dusk.ledger.web.schema.Tables.TRIPS;
-
 import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.Angler;
 import dusk.ledger.journal.Trip;
@@ -20,8 +17,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.jooq.Field;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -38,15 +33,13 @@ class StartController {
     private final DeckRecords records;
     private final TripRecords trips;
     private final DeckActs deckActs;
-    private final Acts acts;
     private final NewId newId;
     private final Clock clock;
 
-    StartController(DeckRecords records, TripRecords trips, DeckActs deckActs, Acts acts, NewId newId, Clock clock) {
+    StartController(DeckRecords records, TripRecords trips, DeckActs deckActs, NewId newId, Clock clock) {
         this.records = records;
         this.trips = trips;
         this.deckActs = deckActs;
-        this.acts = acts;
         this.newId = newId;
         this.clock = clock;
     }
@@ -114,13 +107,7 @@ class StartController {
         Trip trip = new Trip(newId.next(), water.id(), now, null, null);
         Deck deck = new Deck(trip, water, until, Map.of(), Set.of(), List.of());
         DeckActs.By by = new DeckActs.By(person, deck, newId.next(), now);
-        acts.once(person.viewer(), by.act("the trip started"), w -> {
-            w.insert(Tables.TRIPS, trip);
-            w.update(TRIPS, trip.id(), Map.of(TRIPS.LOGGED_BY, person.id()));
-            Map<Field<?>, @Nullable Object> row = new HashMap<>();
-            row.put(DECKS.TRIP_ID, trip.id());
-            row.put(DECKS.UNTIL_AT, until);
-            w.insert(DECKS, row);
+        deckActs.begin(by, w -> {
             Map<String, String> guests = new HashMap<>();
             for (StartForm.Wanted one : wanted) {
                 RodOut rod = rod(w, guests, one, new DeckActs.Place(spot, depth), now);
@@ -187,6 +174,10 @@ class StartController {
             Model model,
             HttpServletResponse response) {
         Deck deck = records.deck(person.viewer(), tripId);
+        if (!deck.live()) {
+            // its page says that it has ended, and how to take that back
+            return "redirect:" + deck.page();
+        }
         int number = nextNumber(deck);
         StartForm form = new StartForm(person, trips);
         List<StartForm.Wanted> wanted = form.wanted(number, 1, typed);
@@ -199,10 +190,8 @@ class StartController {
                 .findFirst()
                 .map(r -> new DeckActs.Place(r.spotId(), r.depth()))
                 .orElse(new DeckActs.Place(null, null));
-        acts.once(
-                person.viewer(),
-                by.act("rod " + number + ": on deck"),
-                w -> deckActs.put(w, by, rod(w, new HashMap<>(), wanted.get(0), place, by.at()), true));
+        deckActs.add(
+                by, number, w -> deckActs.put(w, by, rod(w, new HashMap<>(), wanted.get(0), place, by.at()), true));
         return "redirect:" + deck.page();
     }
 }

@@ -7,6 +7,7 @@ import static org.jooq.impl.DSL.val;
 
 import dusk.ledger.interchange.Table;
 import dusk.ledger.web.schema.DefaultSchema;
+import dusk.ledger.web.schema.InstantConverter;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -235,7 +236,7 @@ public final class Acts {
         }
 
         private static String stored(Instant at) {
-            return String.valueOf(new dusk.ledger.web.schema.InstantConverter().to(at));
+            return String.valueOf(new InstantConverter().to(at));
         }
 
         private void restore(JsonNode image) {

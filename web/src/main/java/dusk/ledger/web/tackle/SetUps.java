@@ -6,9 +6,7 @@ import static org.jooq.impl.DSL.noCondition;
 import static org.jooq.impl.DSL.sum;
 
 import dusk.ledger.interchange.Tables;
-import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.SetUp;
-import dusk.ledger.tackle.Alteration;
 import dusk.ledger.web.frame.NotYours;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NewId;
@@ -80,15 +78,8 @@ class SetUps {
         });
     }
 
-    /**
-     * Stores a change: over one that was never fished, else as a new one that knows which it came from. The id of what is now the set-up.
-     *
-     * @throws Invalid where nothing was changed
-     */
+    /** Stores a change: over one that was never fished, else as a new one that knows which it came from. The id of what is now the set-up. */
     String change(Viewer viewer, SetUp before, SetUp after) {
-        if (Alteration.differences(before, after).isEmpty()) {
-            throw new Invalid(List.of(new Invalid.Problem("rig", "Nothing is different yet.")));
-        }
         return store.write(viewer.clubId(), tx -> {
             boolean fished =
                     tx.fetchExists(STINTS, STINTS.CLUB_ID.eq(viewer.clubId()).and(STINTS.SETUP_ID.eq(before.id())));

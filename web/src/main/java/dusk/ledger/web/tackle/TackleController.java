@@ -12,6 +12,7 @@ import dusk.ledger.tackle.TackleChecks;
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.vocabulary.Words;
+import dusk.ledger.web.frame.Form;
 import dusk.ledger.web.frame.FormPage;
 import dusk.ledger.web.frame.RecordForm;
 import dusk.ledger.web.security.Person;
@@ -140,7 +141,7 @@ class TackleController {
         return FormPage.show(model, form.record().form(newHead(rig.strip()), form.usual(), List.of()));
     }
 
-    private static dusk.ledger.web.frame.Form newHead(String rig) {
+    private static Form newHead(String rig) {
         return SetUpForm.head("New " + rig, "/tackle?rig=" + rig, "/tackle/new");
     }
 
@@ -239,7 +240,7 @@ class TackleController {
         return FormPage.show(model, form.form(changeHead(setUp), form.typed(setUp), List.of()));
     }
 
-    private static dusk.ledger.web.frame.Form changeHead(SetUp setUp) {
+    private static Form changeHead(SetUp setUp) {
         String page = "/tackle/set-ups/" + setUp.id();
         return SetUpForm.head("Change the " + setUp.rig(), page, page);
     }

@@ -205,7 +205,7 @@ final class PastTrip {
                     fish.species(),
                     fish.count(),
                     fish.length(),
-                    fish.length() == null ? null : typed.getOrDefault("length_how", "estimated"),
+                    fish.length() == null ? null : lengthHow(),
                     null,
                     null,
                     null,
@@ -214,6 +214,11 @@ final class PastTrip {
         if (came.lost() > 0) {
             losses.add(new Loss(newId.next(), stint.id(), null, "not noted", came.lost()));
         }
+    }
+
+    /** Estimated unless measured was said: a guess must not pass for a measure. */
+    private String lengthHow() {
+        return cell("length_how").equals("measured") ? "measured" : "estimated";
     }
 
     private @Nullable Instant start() {
