@@ -78,7 +78,7 @@ public final class TackleChecks {
     }
 
     /** Head and plastic together; null where neither is known. */
-    static @Nullable Mass thrown(SetUp setUp) {
+    public static @Nullable Mass thrown(SetUp setUp) {
         Mass head = setUp.headMass();
         Length length = setUp.plasticLength();
         double grams = (head == null ? 0 : head.grams())

@@ -2,6 +2,7 @@ package dusk.ledger.tackle;
 
 import dusk.ledger.units.Mass;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -26,6 +27,11 @@ public enum WeightLadder {
     /** The ladder of a person's unit of heads. */
     public static WeightLadder of(Mass.Unit unit) {
         return unit == Mass.Unit.OUNCE ? OUNCES : GRAMS;
+    }
+
+    /** All, the lightest first. */
+    public List<Mass> steps() {
+        return List.of(steps);
     }
 
     /** One step heavier; empty at the top. */

@@ -35,10 +35,14 @@ public record Arrival(
             return word;
         }
 
-        Phase fall() {
-            return this == TIGHT
-                    ? new Phase.FallTight(Path.LONGEST_SECONDS)
-                    : new Phase.FallSlack(Path.LONGEST_SECONDS);
+        /** To the bottom. */
+        public Phase fall() {
+            return fall(Path.LONGEST_SECONDS);
+        }
+
+        /** For so long, if the bottom does not end it before. */
+        public Phase fall(double mostSeconds) {
+            return this == TIGHT ? new Phase.FallTight(mostSeconds) : new Phase.FallSlack(mostSeconds);
         }
     }
 

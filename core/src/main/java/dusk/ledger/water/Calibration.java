@@ -2,12 +2,13 @@ package dusk.ledger.water;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * What counted drops say of a lure's drag area: the mean of their log factors.
  *
  * @param factor to put on S
- * @param spread standard deviation of the log factors; the guess of a quarter where one drop says nothing of it
+ * @param spread standard deviation of the log factors, the guess of a quarter weighing as one drop among them: it says the spread alone where there is none to see
  * @param drops how many count
  */
 public record Calibration(double factor, double spread, int drops) {
@@ -78,26 +79,32 @@ public record Calibration(double factor, double spread, int drops) {
 
     /** Of a set-up's own drops, outliers left out. */
     public static Calibration of(Lure lure, Cast cast, List<Drop> drops) {
-        double[] logs =
-                drops.stream().mapToDouble(d -> logFactor(lure, cast, d)).toArray();
+        return ofLogFactors(
+                drops.stream().mapToDouble(d -> logFactor(lure, cast, d)).toArray());
+    }
+
+    /** Of the log factors that drops say, outliers left out: their mean, and their spread with the guess of a quarter counted as one drop more. */
+    static Calibration ofLogFactors(double[] logs) {
         boolean[] out = outliers(logs);
-        double sum = 0;
-        int n = 0;
-        for (int i = 0; i < logs.length; i++) {
-            if (!out[i]) {
-                sum += logs[i];
-                n++;
-            }
-        }
-        if (n == 0) {
+        double[] kept = IntStream.range(0, logs.length)
+                .filter(i -> !out[i])
+                .mapToDouble(i -> logs[i])
+                .toArray();
+        if (kept.length == 0) {
             return NONE;
         }
-        double mean = sum / n;
-        double squares = 0;
-        for (int i = 0; i < logs.length; i++) {
-            squares += out[i] ? 0 : (logs[i] - mean) * (logs[i] - mean);
-        }
-        return new Calibration(Math.exp(mean), n == 1 ? UNCALIBRATED_SPREAD : Math.sqrt(squares / (n - 1)), n);
+        double mean = Arrays.stream(kept).average().orElseThrow();
+        double squares = Arrays.stream(kept).map(l -> (l - mean) * (l - mean)).sum();
+        double guess = UNCALIBRATED_SPREAD * UNCALIBRATED_SPREAD;
+        return new Calibration(Math.exp(mean), Math.sqrt((squares + guess) / kept.length), kept.length);
+    }
+
+    /**
+     * The time between which and which a reckoned time is likely to be counted. A time goes with the root of S, so the spread of log S is two standard deviations of a time: the
+     * quarter without any drop.
+     */
+    public double[] range(double seconds) {
+        return new double[] {seconds * (1 - spread), seconds * (1 + spread)};
     }
 
     /** What a plastic's calibrated set-ups say of its others: their mean log factor drawn to 0 by n/(n + 2). */

@@ -30,6 +30,11 @@ public record Cast(
         }
     }
 
+    /** The same cast in another current, of the same heading. */
+    Cast inCurrent(double mps) {
+        return new Cast(depthM, castM, rodTipM, lineM, water, mps, headingDeg);
+    }
+
     /** c of S* = S + c z. */
     double drawnPerMetre() {
         return LINE_DRAWN * lineM;

@@ -37,7 +37,12 @@ public record Lure(double weightN, double dragM2, double liftM2) {
             @Nullable String plasticMaterial,
             double hookGrams,
             double bladeM2,
-            double skirtM2) {}
+            double skirtM2) {
+        /** The same on another head. */
+        public Parts on(Mass other) {
+            return new Parts(other, headMaterial, plastic, plasticLength, plasticMaterial, hookGrams, bladeM2, skirtM2);
+        }
+    }
 
     /** Weight in water of a density in kg/m3: W = g sum m (1 - rho_w/rho); S = 1.1 A + 0.5 pi r^2 + S_blade + S_skirt. */
     public static Lure of(Parts parts, double water) {

@@ -57,18 +57,24 @@ public final class Motion {
         return new Motion(lure, cast).follow(phases);
     }
 
+    /** What it lies against. */
+    private enum Against {
+        NOTHING,
+        BOTTOM,
+        SURFACE
+    }
+
     private Path follow(List<Phase> phases) {
         List<Path.Point> points = new ArrayList<>();
         double[] at = {cast.castM(), 0, 0};
         double time = 0;
-        boolean contact = false;
         points.add(new Path.Point(0, at[0], at[1], at[2], 0, false));
         for (int i = 0; i < phases.size(); i++) {
             Phase phase = phases.get(i);
             double end = Math.min(Path.LONGEST_SECONDS, time + phase.mostSeconds());
-            contact = resting(phase, at);
-            while (time < end && !over(phase, at, contact)) {
-                Leg leg = new Leg(phase, i, contact);
+            Against against = against(phase, at);
+            while (time < end && !over(phase, at, against)) {
+                Leg leg = new Leg(phase, i, against);
                 ODEStateAndDerivative reached = leg.run(time, at, end, points);
                 time = reached.getTime();
                 at = reached.getPrimaryState();
@@ -77,35 +83,49 @@ public final class Motion {
                 }
                 if (leg.stopped == Stop.BOTTOM) {
                     at[2] = cast.depthM();
+                } else if (leg.stopped == Stop.SURFACE) {
+                    at[2] = 0;
                 }
-                contact = leg.stopped == Stop.BOTTOM && resting(phase, at);
-                points.add(new Path.Point(time, at[0], at[1], at[2], i, contact));
+                against = leg.stopped == Stop.OFF ? Against.NOTHING : against(phase, at);
+                points.add(new Path.Point(time, at[0], at[1], at[2], i, against == Against.BOTTOM));
             }
-            if (time >= Path.LONGEST_SECONDS) {
+            if (time >= Path.LONGEST_SECONDS || home(phase, at)) {
                 break;
             }
         }
         return new Path(points);
     }
 
-    /** Whether it lies on the bottom: it is there and would go no higher. */
-    private boolean resting(Phase phase, double[] at) {
-        return at[2] >= cast.depthM() && velocity(phase, at)[2] >= 0;
+    /** It lies on the bottom where it is there and would go no higher, and on the surface where it would go higher. */
+    private Against against(Phase phase, double[] at) {
+        if (at[2] >= cast.depthM() && velocity(phase, at)[2] >= 0) {
+            return Against.BOTTOM;
+        }
+        return at[2] <= 0 && velocity(phase, at)[2] < 0 ? Against.SURFACE : Against.NOTHING;
     }
 
     private double[] velocity(Phase phase, double[] s) {
         return phase.slack() ? free(s) : tight(s, phase.reelMps());
     }
 
-    private static boolean over(Phase phase, double[] at, boolean contact) {
-        return (phase.endsOnBottom() && contact)
-                || (phase instanceof Phase.ReelHome && Math.hypot(at[0], at[1]) <= HOME_M);
+    private boolean over(Phase phase, double[] at, Against against) {
+        return (phase.endsOnBottom() && against == Against.BOTTOM) || home(phase, at);
+    }
+
+    /** Under the rod, where line taken in ends it all; what was let down beside the boat is there from the start and may be lifted. */
+    private boolean home(Phase phase, double[] at) {
+        return takesIn(phase) && Math.hypot(at[0], at[1]) <= HOME_M + 1e-6;
+    }
+
+    private boolean takesIn(Phase phase) {
+        return phase instanceof Phase.ReelHome || (phase.reelMps() > 0 && cast.castM() > HOME_M);
     }
 
     /** Why a leg ended. */
     private enum Stop {
         NOTHING,
         BOTTOM,
+        SURFACE,
         OFF,
         OVER
     }
@@ -114,34 +134,40 @@ public final class Motion {
     private final class Leg implements OrdinaryDifferentialEquation {
         private final Phase phase;
         private final int index;
-        private final boolean contact;
+        private final Against against;
         private Stop stopped = Stop.NOTHING;
 
-        Leg(Phase phase, int index, boolean contact) {
+        Leg(Phase phase, int index, Against against) {
             this.phase = phase;
             this.index = index;
-            this.contact = contact;
+            this.against = against;
         }
 
         ODEStateAndDerivative run(double from, double[] at, double to, List<Path.Point> points) {
             DormandPrince853Integrator ode =
                     new DormandPrince853Integrator(SMALLEST_STEP, LARGEST_STEP, TOLERANCE, TOLERANCE);
-            if (contact) {
-                ode.addEventDetector(new Watch(s -> water(s)[2], Stop.OFF, false));
-            } else {
+            if (against == Against.NOTHING) {
                 ode.addEventDetector(new Watch(s -> s[2] - cast.depthM(), Stop.BOTTOM, true));
-                ode.addEventDetector(new Watch(s -> s[2] + 1e-6, Stop.OVER, false));
+                ode.addEventDetector(new Watch(s -> s[2] + 1e-6, Stop.SURFACE, false));
+            } else {
+                ode.addEventDetector(new Watch(s -> water(s)[2], Stop.OFF, against == Against.SURFACE));
             }
-            if (phase instanceof Phase.ReelHome) {
+            if (takesIn(phase)) {
                 ode.addEventDetector(new Watch(s -> Math.hypot(s[0], s[1]) - HOME_M, Stop.OVER, false));
             }
             if (phase instanceof Phase.FallTight) {
-                ode.addEventDetector(new Watch(s -> speed(water(s)) - HANGS_MPS, Stop.OVER, false));
+                ode.addEventDetector(new Watch(s -> speed(computeDerivatives(0, s)) - HANGS_MPS, Stop.OVER, false));
             }
             ode.addStepHandler(interpolator -> {
                 ODEStateAndDerivative now = interpolator.getCurrentState();
                 double[] s = now.getPrimaryState();
-                points.add(new Path.Point(now.getTime(), s[0], s[1], Math.min(s[2], cast.depthM()), index, contact));
+                points.add(new Path.Point(
+                        now.getTime(),
+                        s[0],
+                        s[1],
+                        Math.max(0, Math.min(s[2], cast.depthM())),
+                        index,
+                        against == Against.BOTTOM));
             });
             return ode.integrate(this, new ODEState(from, at.clone()), to);
         }
@@ -153,19 +179,22 @@ public final class Motion {
 
         @Override
         public double[] computeDerivatives(double t, double[] s) {
-            return contact ? onBottom(s) : water(s);
+            return against == Against.NOTHING ? water(s) : slid(s);
         }
 
         private double[] water(double[] s) {
             return velocity(phase, s);
         }
 
-        /** Drawn over the bottom as fast as line is taken in; the current is none there. */
-        private double[] onBottom(double[] s) {
+        /** Slid over the bottom or the surface as fast as line is taken in, and across the line with the current, which is none on the bottom. */
+        private double[] slid(double[] s) {
             double out = Math.hypot(s[0], s[1]);
-            double length = Math.hypot(out, s[2] + cast.rodTipM());
-            double speed = out == 0 || phase.slack() ? 0 : phase.reelMps() * length / out;
-            return out == 0 ? new double[3] : new double[] {-speed * s[0] / out, -speed * s[1] / out, 0};
+            if (out == 0 || phase.slack()) {
+                return new double[3];
+            }
+            double inward = phase.reelMps() * Math.hypot(out, s[2] + cast.rodTipM()) / out;
+            double across = cast.currentMps(s[2]) * (uY * s[0] - uX * s[1]) / out;
+            return new double[] {(-inward * s[0] - across * s[1]) / out, (-inward * s[1] + across * s[0]) / out, 0};
         }
 
         /** A crossing that ends the leg. */
@@ -253,30 +282,13 @@ public final class Motion {
     }
 
     /**
-     * T of: (W n_z - T) / sqrt(half |F|) = -along, |F|^2 = W^2 - 2 W T n_z + T^2. The left side falls as T grows. Below 0 where the line would have to push.
+     * T of: a / sqrt(half |F|) = -along, where a = W n_z - T is F along the line, b^2 = W^2 (1 - n_z^2) what is across it, and |F|^2 = a^2 + b^2. Squared twice this is
+     * a^4 = k (a^2 + b^2) with k = half^2 along^4, a quadratic in a^2. Below 0 where the line would have to push.
      */
     private static double tension(double weight, double nz, double half, double along) {
-        if (gap(weight, nz, half, along, 0) < 0) {
-            return -1;
-        }
-        double low = 0;
-        double high = Math.max(1e-6, Math.abs(weight) + half * along * along);
-        while (gap(weight, nz, half, along, high) > 0) {
-            high *= 2;
-        }
-        for (int i = 0; i < 60 && high - low > 1e-14 * high; i++) {
-            double middle = (low + high) / 2;
-            if (gap(weight, nz, half, along, middle) > 0) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return (low + high) / 2;
-    }
-
-    private static double gap(double weight, double nz, double half, double along, double tension) {
-        double size = Math.sqrt(Math.max(0, weight * weight - 2 * weight * tension * nz + tension * tension));
-        return size == 0 ? along : (weight * nz - tension) / Math.sqrt(half * size) + along;
+        double k = half * half * along * along * along * along;
+        double across = weight * weight * Math.max(0, 1 - nz * nz);
+        double a = Math.sqrt((k + Math.sqrt(k * k + 4 * k * across)) / 2);
+        return weight * nz + (along > 0 ? a : -a);
     }
 }

@@ -1,6 +1,7 @@
 package dusk.ledger.water;
 
 import java.util.List;
+import java.util.OptionalDouble;
 
 /**
  * Where a lure went.
@@ -10,6 +11,9 @@ import java.util.List;
 public record Path(List<Point> points) {
     /** Nothing is followed for longer. */
     public static final double LONGEST_SECONDS = 600;
+
+    /** As near as this it is there: the bottom is met to the millimetre. */
+    private static final double REACHED_M = 1e-3;
 
     /**
      * A moment.
@@ -56,6 +60,54 @@ public record Path(List<Point> points) {
         }
         double whole = first < 0 ? 0 : last().seconds() - first;
         return whole > 0 ? on / whole : first < 0 ? 0 : 1;
+    }
+
+    /** When it first comes to a depth, between the points beside it; empty where it never does. */
+    public OptionalDouble secondsTo(double depthM) {
+        for (int i = 0; i < points.size(); i++) {
+            Point b = points.get(i);
+            if (b.z() >= depthM - REACHED_M) {
+                Point a = points.get(Math.max(0, i - 1));
+                double share = b.z() > a.z() ? Math.min(1, (depthM - a.z()) / (b.z() - a.z())) : 0;
+                return OptionalDouble.of(a.seconds() + Math.max(0, share) * (b.seconds() - a.seconds()));
+            }
+        }
+        return OptionalDouble.empty();
+    }
+
+    /** Where it is at a time, between the points beside it; where it ended, later. */
+    public Point at(double seconds) {
+        for (int i = 1; i < points.size(); i++) {
+            Point b = points.get(i);
+            if (b.seconds() >= seconds) {
+                Point a = points.get(i - 1);
+                double span = b.seconds() - a.seconds();
+                double share = span > 0 ? (seconds - a.seconds()) / span : 1;
+                return new Point(
+                        seconds,
+                        a.x() + share * (b.x() - a.x()),
+                        a.y() + share * (b.y() - a.y()),
+                        a.z() + share * (b.z() - a.z()),
+                        b.phase(),
+                        a.contact() && b.contact());
+            }
+        }
+        return last();
+    }
+
+    /** The mean depth over time from a phase on; 0 where nothing of it was followed. */
+    public double meanDepthM(int fromPhase) {
+        double seconds = 0;
+        double sum = 0;
+        for (int i = 1; i < points.size(); i++) {
+            Point a = points.get(i - 1);
+            Point b = points.get(i);
+            if (b.phase() >= fromPhase) {
+                seconds += b.seconds() - a.seconds();
+                sum += (b.seconds() - a.seconds()) * (a.z() + b.z()) / 2;
+            }
+        }
+        return seconds > 0 ? sum / seconds : 0;
     }
 
     /** Seconds between two depths. */

@@ -11,16 +11,24 @@ public sealed interface Phase {
     /** Taken in at a speed for so long. */
     record Reel(double metresPerSecond, double seconds) implements Phase {}
 
+    /** Drawn up by the rod so far. */
+    record Lift(double metres) implements Phase {}
+
     /** Left alone on a tight line, on the bottom or off it. */
     record Pause(double seconds) implements Phase {}
 
     /** Taken in until it is under the rod. */
     record ReelHome(double metresPerSecond) implements Phase {}
 
+    /** A rod is raised at so much. */
+    double LIFT_MPS = 1;
+
     /** Speed at which line is taken in. */
     default double reelMps() {
         if (this instanceof Reel reel) {
             return reel.metresPerSecond();
+        } else if (this instanceof Lift) {
+            return LIFT_MPS;
         }
         return this instanceof ReelHome home ? home.metresPerSecond() : 0;
     }
@@ -33,6 +41,8 @@ public sealed interface Phase {
             return fall.mostSeconds();
         } else if (this instanceof Reel reel) {
             return reel.seconds();
+        } else if (this instanceof Lift lift) {
+            return lift.metres() / LIFT_MPS;
         }
         return this instanceof Pause pause ? pause.seconds() : Path.LONGEST_SECONDS;
     }

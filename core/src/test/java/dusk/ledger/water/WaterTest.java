@@ -14,6 +14,7 @@ import java.io.StringWriter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -192,8 +193,19 @@ class WaterTest {
         }
         assertThat(path.touched()).isTrue();
         assertThat(path.contactShare()).isBetween(0.0, 1.0);
-        assertThat(path.last().outM() <= Motion.HOME_M + 1e-6 || path.last().z() < 0.01)
-                .isTrue();
+        assertThat(path.last().outM()).isLessThanOrEqualTo(Motion.HOME_M + 1e-6);
+    }
+
+    @Test
+    void whatIsReeledTooFastSkatesHomeOnTheSurfaceAndSwingsWithTheCurrent() {
+        for (double current : new double[] {0, 0.3}) {
+            Path path = Motion.of(
+                    example(0.9, 0), water(current, 90), List.of(new Phase.FallSlack(1), new Phase.ReelHome(2)));
+            assertThat(path.secondsBetween(0, 1e-6)).isGreaterThan(2);
+            assertThat(path.last().outM()).isCloseTo(Motion.HOME_M, within(1e-6));
+            assertThat(path.last().y() > 0.1).isEqualTo(current > 0);
+            assertThat(path.contactShare()).isZero();
+        }
     }
 
     @Test
@@ -247,6 +259,15 @@ class WaterTest {
         assertThat((fan.casts() - 1) * fan.stepDeg()).isGreaterThanOrEqualTo(90).isLessThan(90 + fan.stepDeg());
         assertThat(fan.minutes()).isCloseTo(fan.casts() * 1.25, within(1e-9));
         assertThat(Fan.of(360, 20, 2, 75).casts()).isEqualTo(63);
+        assertThat(fan.bearingsDeg()).hasSize(fan.casts()).first().isEqualTo(0.0);
+        assertThat(fan.bearingsDeg().get(fan.casts() - 1)).isCloseTo(90, within(1e-9));
+        for (Fan one : List.of(fan, Fan.of(360, 20, 2, 75), Fan.of(17, 20, 3, 75))) {
+            List<Integer> all = IntStream.range(0, one.casts()).boxed().toList();
+            assertThat(one.covered(all)).isCloseTo(1, within(1e-9));
+            assertThat(one.covered(List.of())).isZero();
+            assertThat(one.covered(List.of(0, 0, 99))).isEqualTo(one.covered(List.of(0)));
+        }
+        assertThat(fan.covered(List.of(3))).isCloseTo(fan.stepDeg() / 90, within(1e-9));
     }
 
     private static JsonNode column(int exit, String... options) {
