@@ -2,6 +2,7 @@ package dusk.ledger.web.store;
 
 import static dusk.ledger.web.schema.Tables.CATCHES;
 import static dusk.ledger.web.schema.Tables.DELETIONS;
+import static dusk.ledger.web.schema.Tables.DROPS;
 import static dusk.ledger.web.schema.Tables.LOSSES;
 import static dusk.ledger.web.schema.Tables.READINGS;
 import static dusk.ledger.web.schema.Tables.SIGNS;
@@ -26,7 +27,8 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public final class Deletions {
-    private static final List<Table<?>> MARKED = List.of(TRIPS, READINGS, SIGNS, STINTS, CATCHES, TOUCHES, LOSSES);
+    private static final List<Table<?>> MARKED =
+            List.of(TRIPS, READINGS, SIGNS, STINTS, CATCHES, TOUCHES, LOSSES, DROPS);
     private static final int LISTED = 10;
 
     private final Store store;
@@ -75,6 +77,10 @@ public final class Deletions {
 
     public String fish(Viewer viewer, String catchId, String what) {
         return delete(viewer, what, (tx, id) -> mark(tx, viewer, id, CATCHES, CATCHES.CATCH_ID.eq(catchId)));
+    }
+
+    public String drop(Viewer viewer, String dropId, String what) {
+        return delete(viewer, what, (tx, id) -> mark(tx, viewer, id, DROPS, DROPS.DROP_ID.eq(dropId)));
     }
 
     /** The person's own deletions, newest first. */

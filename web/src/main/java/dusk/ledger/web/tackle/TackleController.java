@@ -37,9 +37,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class TackleController {
     private final SetUps setUps;
+    private final Drops drops;
 
-    TackleController(SetUps setUps) {
+    TackleController(SetUps setUps, Drops drops) {
         this.setUps = setUps;
+        this.drops = drops;
     }
 
     /** A set-up on the page. */
@@ -230,6 +232,7 @@ class TackleController {
                                 .map(s -> new Relative(
                                         s.id(), SetUpWords.of(s, units), SetUpWords.changed(setUp, s, units)))
                                 .toList()));
+        model.addAttribute("falls", FallView.of(Fall.of(setUp, drops.calibrations(viewer)), units));
         return "tackle/set-up";
     }
 
