@@ -1,13 +1,13 @@
 // The deck's touches. Each is written on this device first and sent in its turn; the server stores it once, however often it is sent, and at the
 // time it was made. So nothing waits for a signal and nothing is lost without one. Without script the same forms are sent one by one.
 
+import "./slider.js";
+
 const KEY = "dusk-deck-touches";
 const ASIDE = "dusk-deck-refused";
 const RETRY_MS = 4000;
 const WAITED_MS = 10000;
 const REFRESH_MS = 20000;
-const html = document.documentElement;
-html.classList.add("scripted");
 
 const deck = () => document.getElementById("deck");
 const read = () => JSON.parse(localStorage.getItem(KEY) || "[]");
@@ -158,13 +158,6 @@ async function refresh() {
     // no signal: the page stays as it is
   }
 }
-
-document.addEventListener("input", (event) => {
-  const slider = event.target.closest("[data-slider]");
-  if (slider) {
-    document.getElementById(slider.dataset.slider).value = slider.value + " " + slider.dataset.unit;
-  }
-});
 
 // keys
 const keysOn = document.getElementById("keys-on");

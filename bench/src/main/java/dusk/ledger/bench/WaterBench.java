@@ -12,8 +12,6 @@ import dusk.ledger.water.Motion;
 import dusk.ledger.water.Path;
 import dusk.ledger.water.Phase;
 import dusk.ledger.water.Retrieve;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -26,7 +24,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** A path of a minute through the water, reeled and hopped home, and the ladder of fourteen heads, without and with fish off the bottom; in still water and in a current across the cast. */
+/** A path of about a minute through the water, reeled and hopped home, and the ladder of fourteen heads, without and with fish off the bottom; in still water and in a current across the cast. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -44,21 +42,19 @@ public class WaterBench {
         return new Cast(6, 25, Cast.USUAL_ROD_TIP_M, 0.0003, Cast.FRESH, currentMps, 90);
     }
 
-    private Path minute(List<Phase> home) {
-        Lure lure = Lure.of(PARTS, Cast.FRESH);
-        List<Phase> phases = new ArrayList<>(List.of(new Phase.FallTight(20)));
-        phases.addAll(home);
-        return Motion.of(lure, cast(), phases);
+    private Path minute(String home) {
+        return Motion.of(
+                Lure.of(PARTS, Cast.FRESH), cast(), new Phase.FallTight(20), Retrieve.parse(home, 0.55));
     }
 
     @Benchmark
     public Path reeledHome() {
-        return minute(List.of(new Phase.ReelHome(0.55)));
+        return minute("reel home");
     }
 
     @Benchmark
-    public Path hoppedForAMinute() {
-        return minute(Retrieve.parse("lift 0.3 m, fall tight to bottom, pause 3 s", 0.5).all());
+    public Path hoppedHome() {
+        return minute("lift 1 m, fall tight to bottom, again");
     }
 
     private Ladder ladder(Band band) {

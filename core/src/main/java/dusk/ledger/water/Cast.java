@@ -23,6 +23,9 @@ public record Cast(
     /** The current's profile, by the seventh-root law. */
     private static final double PROFILE = 1.0 / 7;
 
+    /** The share of the depth, over the bottom, in which the law is not followed. */
+    private static final double BED = 0.01;
+
     public Cast {
         if (!(depthM > 0) || !(castM >= 0) || !(rodTipM >= 0) || !(lineM >= 0) || !(water > 0) || !(surfaceMps >= 0)) {
             throw new IllegalArgumentException("expected a depth and a density above 0, and the rest 0 or more, not "
@@ -35,6 +38,11 @@ public record Cast(
         return new Cast(depthM, castM, rodTipM, lineM, water, mps, headingDeg);
     }
 
+    /** The same cast with a current of another heading. */
+    public Cast withHeading(double deg) {
+        return new Cast(depthM, castM, rodTipM, lineM, water, surfaceMps, deg);
+    }
+
     /** c of S* = S + c z. */
     double drawnPerMetre() {
         return LINE_DRAWN * lineM;
@@ -45,9 +53,16 @@ public record Cast(
         return Math.hypot(castM, rodTipM);
     }
 
-    /** Current at a depth: u_s (1 - z/D)^(1/7). */
+    /**
+     * Current at a depth: u_s (1 - z/D)^(1/7), over the last hundredth of the depth straight down to none. The law's slope has no end at the bottom, and a lure that hovers there would
+     * be followed in ever smaller steps.
+     */
     double currentMps(double z) {
-        return surfaceMps == 0 ? 0 : surfaceMps * Math.pow(Math.max(0, 1 - z / depthM), PROFILE);
+        if (surfaceMps == 0) {
+            return 0;
+        }
+        double up = Math.max(0, 1 - z / depthM);
+        return surfaceMps * Math.pow(Math.max(up, BED), PROFILE) * Math.min(1, up / BED);
     }
 
     /** Seconds of a free fall to a depth in closed form: sqrt(rho/(2W)) 2/(3c) ((S + c D)^1.5 - S^1.5). */

@@ -26,6 +26,14 @@ public final class Motion {
     /** Drag area of a tight line swept sideways, by moments about the tip: 1.1 d l / 4. */
     private static final double LINE_SWEPT = 1.1 / 4;
 
+    /** A round that brings it no nearer than this is the last. */
+    private static final double NEARER_M = 0.01;
+
+    /** Less is left of a phase than the solver can step over. */
+    private static final double MOMENT_S = 1e-7;
+
+    private static final int MOST_EVALUATIONS = 20_000;
+
     private static final double TOLERANCE = 1e-8;
     private static final double SMALLEST_STEP = 1e-9;
     private static final double LARGEST_STEP = 0.5;
@@ -38,9 +46,20 @@ public final class Motion {
     private final double uX;
     private final double uY;
 
+    private final List<Path.Point> points = new ArrayList<>();
+    private double[] at;
+    private double time;
+    private int followed;
+    private boolean ended;
+
     private Motion(Lure lure, Cast cast) {
+        if (lure.floats()) {
+            throw new IllegalArgumentException("it floats, expected a submerged weight above 0");
+        }
         this.lure = lure;
         this.cast = cast;
+        at = new double[] {cast.castM(), 0, 0};
+        points.add(new Path.Point(0, at[0], at[1], at[2], 0, false));
         uX = Math.cos(Math.toRadians(cast.headingDeg()));
         uY = Math.sin(Math.toRadians(cast.headingDeg()));
     }
@@ -51,57 +70,112 @@ public final class Motion {
      * @throws IllegalArgumentException where the lure floats
      */
     public static Path of(Lure lure, Cast cast, List<Phase> phases) {
-        if (lure.floats()) {
-            throw new IllegalArgumentException("it floats, expected a submerged weight above 0");
+        Motion motion = new Motion(lure, cast);
+        motion.follow(phases);
+        return new Path(motion.points);
+    }
+
+    /**
+     * The path of a cast that is let fall and then fished home. What is done over and over is done until the line stands steeper than 45 degrees, or until nothing more comes of it;
+     * the rest of the way it is reeled.
+     *
+     * @throws IllegalArgumentException where the lure floats
+     */
+    public static Path of(Lure lure, Cast cast, Phase fall, Retrieve retrieve) {
+        Motion motion = new Motion(lure, cast);
+        motion.follow(List.of(fall));
+        boolean nearer;
+        do {
+            double out = motion.outM();
+            motion.follow(retrieve.phases());
+            nearer = motion.outM() < out - NEARER_M;
+        } while (retrieve.again() && nearer && !motion.steep());
+        if (retrieve.again()) {
+            motion.follow(List.of(new Phase.ReelHome(retrieve.homeMps())));
         }
-        return new Motion(lure, cast).follow(phases);
+        return new Path(motion.points);
+    }
+
+    private double outM() {
+        return Math.hypot(at[0], at[1]);
+    }
+
+    private boolean steep() {
+        return outM() < cast.depthM() + cast.rodTipM();
     }
 
     /** What it lies against. */
     private enum Against {
         NOTHING,
         BOTTOM,
-        SURFACE
+        SURFACE,
+        /** It hangs on a line that is not taken in. */
+        LINE
     }
 
-    private Path follow(List<Phase> phases) {
-        List<Path.Point> points = new ArrayList<>();
-        double[] at = {cast.castM(), 0, 0};
-        double time = 0;
-        points.add(new Path.Point(0, at[0], at[1], at[2], 0, false));
-        for (int i = 0; i < phases.size(); i++) {
-            Phase phase = phases.get(i);
-            double end = Math.min(Path.LONGEST_SECONDS, time + phase.mostSeconds());
-            Against against = against(phase, at);
-            while (time < end && !over(phase, at, against)) {
-                Leg leg = new Leg(phase, i, against);
-                ODEStateAndDerivative reached = leg.run(time, at, end, points);
-                time = reached.getTime();
-                at = reached.getPrimaryState();
-                if (leg.stopped == Stop.NOTHING || leg.stopped == Stop.OVER) {
-                    break;
-                }
-                if (leg.stopped == Stop.BOTTOM) {
-                    at[2] = cast.depthM();
-                } else if (leg.stopped == Stop.SURFACE) {
-                    at[2] = 0;
-                }
-                against = leg.stopped == Stop.OFF ? Against.NOTHING : against(phase, at);
-                points.add(new Path.Point(time, at[0], at[1], at[2], i, against == Against.BOTTOM));
-            }
-            if (time >= Path.LONGEST_SECONDS || home(phase, at)) {
+    /** Goes on by these phases, unless it is home or ten minutes are over. */
+    private void follow(List<Phase> phases) {
+        for (int i = 0; i < phases.size() && !ended; i++) {
+            follow(phases.get(i));
+        }
+    }
+
+    private void follow(Phase phase) {
+        double end = Math.min(Path.LONGEST_SECONDS, time + phase.mostSeconds());
+        Against against = against(phase, at);
+        while (time < end - MOMENT_S && !over(phase, at, against)) {
+            Leg leg = new Leg(phase, followed, against);
+            ODEStateAndDerivative reached = leg.run(time, at, end, points);
+            time = reached.getTime();
+            at = reached.getPrimaryState();
+            if (leg.stopped == Stop.NOTHING || leg.stopped == Stop.OVER) {
                 break;
             }
+            if (leg.stopped == Stop.BOTTOM) {
+                at[2] = cast.depthM();
+            } else if (leg.stopped == Stop.SURFACE) {
+                at[2] = 0;
+            }
+            against = leg.stopped == Stop.OFF
+                    ? Against.NOTHING
+                    : leg.stopped == Stop.HANGS ? Against.LINE : against(phase, at);
+            points.add(new Path.Point(time, at[0], at[1], at[2], followed, against == Against.BOTTOM));
         }
-        return new Path(points);
+        followed++;
+        ended = time >= Path.LONGEST_SECONDS || home(phase, at);
     }
 
-    /** It lies on the bottom where it is there and would go no higher, and on the surface where it would go higher. */
+    /** It lies on the bottom where it is there and would go no higher, on the surface where it would go higher, and hangs where a line that is not taken in holds it still. */
     private Against against(Phase phase, double[] at) {
-        if (at[2] >= cast.depthM() && velocity(phase, at)[2] >= 0) {
+        double rises = -velocity(phase, at)[2];
+        if (at[2] >= cast.depthM() && rises <= 0) {
             return Against.BOTTOM;
         }
-        return at[2] <= 0 && velocity(phase, at)[2] < 0 ? Against.SURFACE : Against.NOTHING;
+        Against free = at[2] <= 0 && rises > 0 ? Against.SURFACE : Against.NOTHING;
+        return holdsLine(phase) && speed(moved(phase, free, at)) < HANGS_MPS ? Against.LINE : free;
+    }
+
+    private static boolean holdsLine(Phase phase) {
+        return !phase.slack() && phase.reelMps() == 0;
+    }
+
+    private double[] moved(Phase phase, Against against, double[] s) {
+        return switch (against) {
+            case NOTHING -> velocity(phase, s);
+            case BOTTOM, SURFACE -> slid(phase, s);
+            case LINE -> new double[3];
+        };
+    }
+
+    /** Slid over the bottom or the surface as fast as line is taken in, and across the line with the current, which is none on the bottom. */
+    private double[] slid(Phase phase, double[] s) {
+        double out = Math.hypot(s[0], s[1]);
+        if (out == 0 || phase.slack()) {
+            return new double[3];
+        }
+        double inward = phase.reelMps() * Math.hypot(out, s[2] + cast.rodTipM()) / out;
+        double across = cast.currentMps(s[2]) * (uY * s[0] - uX * s[1]) / out;
+        return new double[] {(-inward * s[0] - across * s[1]) / out, (-inward * s[1] + across * s[0]) / out, 0};
     }
 
     private double[] velocity(Phase phase, double[] s) {
@@ -109,12 +183,13 @@ public final class Motion {
     }
 
     private boolean over(Phase phase, double[] at, Against against) {
-        return (phase.endsOnBottom() && against == Against.BOTTOM) || home(phase, at);
+        return (phase.endsOnBottom() && (against == Against.BOTTOM || against == Against.LINE)) || home(phase, at);
     }
 
     /** Under the rod, where line taken in ends it all; what was let down beside the boat is there from the start and may be lifted. */
     private boolean home(Phase phase, double[] at) {
-        return takesIn(phase) && Math.hypot(at[0], at[1]) <= HOME_M + 1e-6;
+        boolean under = outM() <= HOME_M + 1e-6;
+        return under && (takesIn(phase) || (phase.reelMps() > 0 && at[2] <= 0));
     }
 
     private boolean takesIn(Phase phase) {
@@ -126,6 +201,7 @@ public final class Motion {
         NOTHING,
         BOTTOM,
         SURFACE,
+        HANGS,
         OFF,
         OVER
     }
@@ -146,18 +222,24 @@ public final class Motion {
         ODEStateAndDerivative run(double from, double[] at, double to, List<Path.Point> points) {
             DormandPrince853Integrator ode =
                     new DormandPrince853Integrator(SMALLEST_STEP, LARGEST_STEP, TOLERANCE, TOLERANCE);
-            if (against == Against.NOTHING) {
-                ode.addEventDetector(new Watch(s -> s[2] - cast.depthM(), Stop.BOTTOM, true));
-                ode.addEventDetector(new Watch(s -> s[2] + 1e-6, Stop.SURFACE, false));
-            } else {
-                ode.addEventDetector(new Watch(s -> water(s)[2], Stop.OFF, against == Against.SURFACE));
+            switch (against) {
+                case NOTHING -> {
+                    ode.addEventDetector(new Watch(s -> s[2] - cast.depthM(), Stop.BOTTOM, true));
+                    ode.addEventDetector(new Watch(s -> s[2] + 1e-6, Stop.SURFACE, false));
+                }
+                case BOTTOM -> ode.addEventDetector(new Watch(s -> water(s)[2], Stop.OFF, false));
+                case SURFACE -> ode.addEventDetector(new Watch(s -> water(s)[2], Stop.OFF, true));
+                case LINE -> {
+                    // there it stays until the line is taken in or let go
+                }
             }
-            if (takesIn(phase)) {
+            if (takesIn(phase) || (phase.reelMps() > 0 && against == Against.SURFACE)) {
                 ode.addEventDetector(new Watch(s -> Math.hypot(s[0], s[1]) - HOME_M, Stop.OVER, false));
             }
-            if (phase instanceof Phase.FallTight) {
-                ode.addEventDetector(new Watch(s -> speed(computeDerivatives(0, s)) - HANGS_MPS, Stop.OVER, false));
+            if (holdsLine(phase) && against != Against.BOTTOM && against != Against.LINE) {
+                ode.addEventDetector(new Watch(s -> speed(computeDerivatives(0, s)) - HANGS_MPS, Stop.HANGS, false));
             }
+            ode.setMaxEvaluations(MOST_EVALUATIONS);
             ode.addStepHandler(interpolator -> {
                 ODEStateAndDerivative now = interpolator.getCurrentState();
                 double[] s = now.getPrimaryState();
@@ -179,22 +261,11 @@ public final class Motion {
 
         @Override
         public double[] computeDerivatives(double t, double[] s) {
-            return against == Against.NOTHING ? water(s) : slid(s);
+            return moved(phase, against, s);
         }
 
         private double[] water(double[] s) {
             return velocity(phase, s);
-        }
-
-        /** Slid over the bottom or the surface as fast as line is taken in, and across the line with the current, which is none on the bottom. */
-        private double[] slid(double[] s) {
-            double out = Math.hypot(s[0], s[1]);
-            if (out == 0 || phase.slack()) {
-                return new double[3];
-            }
-            double inward = phase.reelMps() * Math.hypot(out, s[2] + cast.rodTipM()) / out;
-            double across = cast.currentMps(s[2]) * (uY * s[0] - uX * s[1]) / out;
-            return new double[] {(-inward * s[0] - across * s[1]) / out, (-inward * s[1] + across * s[0]) / out, 0};
         }
 
         /** A crossing that ends the leg. */
@@ -267,8 +338,10 @@ public final class Motion {
         nz /= length;
         double current = cast.currentMps(s[2]);
         double half = cast.water() * (lure.dragM2() + LINE_SWEPT * cast.lineM() * length) / 2;
-        double down = lure.weightN() - 0.5 * cast.water() * lure.liftM2() * reel * reel;
         double along = current * (uX * nx + uY * ny) + reel;
+        // what a current brings toward the rod is not drawn through the water, so it is not lifted either
+        double drawn = Math.max(0, Math.min(reel, along));
+        double down = lure.weightN() - 0.5 * cast.water() * lure.liftM2() * drawn * drawn;
         double tension = tension(down, nz, half, along);
         if (tension < 0) {
             return free(s);

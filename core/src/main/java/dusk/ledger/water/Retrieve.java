@@ -12,12 +12,10 @@ import java.util.regex.Pattern;
  * What is done between the fall and the rod.
  *
  * @param phases in their order
- * @param again whether they are done over and over until it is under the rod
+ * @param again whether they are done over and over until the line stands steep
+ * @param homeMps at which it is reeled home from there
  */
-public record Retrieve(List<Phase> phases, boolean again) {
-    /** As often as this at the most. */
-    private static final int MOST_ROUNDS = 100;
-
+public record Retrieve(List<Phase> phases, boolean again, double homeMps) {
     private static final int MOST_PHASES = 12;
     private static final double UNTIL_BOTTOM = Path.LONGEST_SECONDS;
     private static final Pattern FALL =
@@ -35,15 +33,6 @@ public record Retrieve(List<Phase> phases, boolean again) {
         }
     }
 
-    /** Every phase as it will be followed. */
-    public List<Phase> all() {
-        List<Phase> all = new ArrayList<>(phases);
-        for (int i = 1; again && i < MOST_ROUNDS; i++) {
-            all.addAll(phases);
-        }
-        return all;
-    }
-
     /** The usual rhythm of a word of the vocabulary (presentation) at a speed, in m/s; reeled home for one that is not in it. A start, to be written otherwise. */
     public static Retrieve of(String presentation, double reelMps) {
         String words = switch (presentation) {
@@ -52,7 +41,7 @@ public record Retrieve(List<Phase> phases, boolean again) {
             case "hop" -> "lift 0.3 m, fall tight to bottom, again";
             case "big hop" -> "lift 1 m, fall tight to bottom, again";
             case "lift and drop" -> "lift 1 m, fall slack to bottom, pause 2 s, again";
-            case "shake in place" -> "pause 15 s, lift 0.3 m, fall tight to bottom, again";
+            case "shake in place" -> "pause 15 s, reel for 2 s, again";
             case "dead-stick" -> "pause 40 s, reel home";
             case "vertical hold" -> "pause 60 s";
             case "burn and kill" -> "reel for 2 s, fall slack 2 s, again";
@@ -64,7 +53,7 @@ public record Retrieve(List<Phase> phases, boolean again) {
     }
 
     /**
-     * Reads {@code lift 1 m, fall tight to bottom, reel 0.5 m/s for 3 s, pause 2 s, reel home}; {@code again} at the end repeats the whole until it is under the rod.
+     * Reads {@code lift 1 m, fall tight to bottom, reel 0.5 m/s for 3 s, pause 2 s, reel home}; {@code again} at the end repeats the whole.
      *
      * @param reelMps where a part says to reel and not how fast
      * @throws IllegalArgumentException with a message that can stand at the field
@@ -84,7 +73,7 @@ public record Retrieve(List<Phase> phases, boolean again) {
         if (phases.size() > MOST_PHASES) {
             throw new IllegalArgumentException("At most " + MOST_PHASES + " parts, not " + phases.size() + ".");
         }
-        return new Retrieve(phases, again);
+        return new Retrieve(phases, again, reelMps);
     }
 
     private static Phase phase(String part, double reelMps) {

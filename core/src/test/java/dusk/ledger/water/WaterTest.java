@@ -208,6 +208,45 @@ class WaterTest {
         }
     }
 
+    /** Many thousand steps for a path of ten minutes at the most: the solver never stalls where a line goes slack, a lure hovers over the bottom, hangs, or skates. */
+    @Test
+    void everyCastHasAPathHoweverStrongTheCurrent() {
+        SplittableRandom random = new SplittableRandom(5);
+        List<String> ways = List.of(
+                "reel home",
+                "lift 1 m, fall slack to bottom, pause 2 s, again",
+                "lift 0.3 m, fall tight to bottom, again",
+                "reel for 2 s, pause 4 s, again",
+                "pause 40 s, reel home",
+                "reel for 2 s, fall slack 2 s, again");
+        for (int i = 0; i < 1500; i++) {
+            Lure lure = Lure.of(
+                    new Lure.Parts(
+                            Mass.ofGrams(Math.exp(random.nextDouble() * 4)),
+                            "lead",
+                            "stick worm",
+                            Length.ofMillimetres(random.nextDouble(40, 160)),
+                            "plastisol",
+                            0.4,
+                            0,
+                            0),
+                    Cast.FRESH);
+            Cast cast = new Cast(
+                    random.nextDouble(0.3, 30),
+                    random.nextDouble() * (i % 3 == 0 ? 4 : 60),
+                    1.5,
+                    random.nextDouble(0.0001, 0.0005),
+                    Cast.FRESH,
+                    i % 5 == 0 ? 0 : random.nextDouble(2.5),
+                    i % 2 == 0 ? 45 * (i % 8) : random.nextDouble(360));
+            Phase fall = i % 2 == 0 ? new Phase.FallTight(600) : new Phase.FallSlack(600);
+            String way = ways.get(i % ways.size());
+            Path path = Motion.of(lure, cast, fall, Retrieve.parse(way, random.nextDouble(0.05, 1.5)));
+            assertThat(path.points()).as(cast + way).hasSizeLessThan(12_000);
+            assertThat(path.points()).allSatisfy(p -> assertThat(p.z()).isBetween(0.0, cast.depthM() + 1e-9));
+        }
+    }
+
     @Test
     void aHeavierHeadFallsFasterAndHoldsBottomMore() {
         double seconds = Double.MAX_VALUE;

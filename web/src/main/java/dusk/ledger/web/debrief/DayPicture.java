@@ -11,6 +11,7 @@ import dusk.ledger.light.Light;
 import dusk.ledger.light.Sun;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.web.frame.Horizon;
+import dusk.ledger.web.frame.Svg;
 import dusk.ledger.web.tackle.Portrait;
 import dusk.ledger.web.tackle.SetUpWords;
 import dusk.ledger.web.trips.TimeText;
@@ -88,7 +89,9 @@ final class DayPicture {
     private String draw(String words) {
         Map<String, List<Stint>> rows = rows();
         double high = LIGHT_HIGH + READINGS_HIGH + rows.size() * ROW_HIGH + 22;
-        add("<svg class=\"day\" viewBox=\"0 0 %.0f %.0f\" role=\"img\" aria-label=\"%s\">", WIDE, high, escape(words));
+        add(
+                "<svg class=\"day\" viewBox=\"0 0 %.0f %.0f\" role=\"img\" aria-label=\"%s\">",
+                WIDE, high, Svg.escape(words));
         light();
         readings();
         double y = LIGHT_HIGH + READINGS_HIGH;
@@ -151,7 +154,7 @@ final class DayPicture {
                 boolean end = x > WIDE - text.length() * 7.0;
                 add(
                         "<text class=\"day-word\" x=\"%.1f\" y=\"%.1f\" text-anchor=\"%s\">%s</text>",
-                        end ? WIDE - 4 : x + 3, LIGHT_HIGH + 16, end ? "end" : "start", escape(text));
+                        end ? WIDE - 4 : x + 3, LIGHT_HIGH + 16, end ? "end" : "start", Svg.escape(text));
                 free = x + text.length() * 7.4 + 8;
             }
         }
@@ -160,11 +163,11 @@ final class DayPicture {
             double x = x(sign.at());
             add(
                     "<path class=\"day-sign\" d=\"M%.1f,%.1f l4,7 h-8Z\"><title>%s</title></path>",
-                    x, LIGHT_HIGH + 24, escape(sign.kind()));
+                    x, LIGHT_HIGH + 24, Svg.escape(sign.kind()));
             if (x >= freeSign) {
                 add(
                         "<text class=\"day-word\" x=\"%.1f\" y=\"%.1f\">%s</text>",
-                        x + 6, LIGHT_HIGH + 32, escape(sign.kind()));
+                        x + 6, LIGHT_HIGH + 32, Svg.escape(sign.kind()));
                 freeSign = x + sign.kind().length() * 7.4 + 14;
             }
         }
@@ -172,9 +175,9 @@ final class DayPicture {
 
     private void row(String label, List<Stint> stints, double y) {
         String[] parts = label.split(", ");
-        add("<text class=\"day-name\" x=\"0\" y=\"%.1f\">%s</text>", y + 24, escape(parts[0]));
+        add("<text class=\"day-name\" x=\"0\" y=\"%.1f\">%s</text>", y + 24, Svg.escape(parts[0]));
         if (parts.length > 1) {
-            add("<text class=\"day-word\" x=\"0\" y=\"%.1f\">%s</text>", y + 40, escape(parts[1]));
+            add("<text class=\"day-word\" x=\"0\" y=\"%.1f\">%s</text>", y + 40, Svg.escape(parts[1]));
         }
         add("<path class=\"day-row\" d=\"M%.0f,%.1f H%.0f\"/>", LEFT, y + ROW_HIGH - 4, WIDE);
         Stint before = null;
@@ -196,7 +199,7 @@ final class DayPicture {
         String words = SetUpWords.of(setUp, units);
         add(
                 "<rect class=\"day-bar\" x=\"%.1f\" y=\"%.1f\" width=\"%.1f\" height=\"%.0f\"><title>%s</title></rect>",
-                x, y + 4, wide, BAR_HIGH, escape(words));
+                x, y + 4, wide, BAR_HIGH, Svg.escape(words));
         if (portrait && wide > PORTRAIT_WIDE * 0.55) {
             double shown = Math.min(PORTRAIT_WIDE, wide - 4);
             add(
@@ -219,7 +222,7 @@ final class DayPicture {
             boolean end = x + fits.length() * 6.6 > WIDE;
             add(
                     "<text class=\"day-small\" x=\"%.1f\" y=\"%.1f\" text-anchor=\"%s\">%s</text>",
-                    end ? WIDE - 4 : x + 4, y + BAR_HIGH + 18, end ? "end" : "start", escape(fits));
+                    end ? WIDE - 4 : x + 4, y + BAR_HIGH + 18, end ? "end" : "start", Svg.escape(fits));
             return x + fits.length() * 6.6 + 10;
         }
         return free;
@@ -249,7 +252,7 @@ final class DayPicture {
             double x = at == null ? spread(stint, i + 1, losses.size() + 1) : x(at);
             add(
                     "<path class=\"day-loss\" d=\"M%.1f,%.1f l8,8 m0,-8 l-8,8\"><title>lost, %s</title></path>",
-                    x - 4, base - 9, escape(losses.get(i).cause()));
+                    x - 4, base - 9, Svg.escape(losses.get(i).cause()));
         }
         List<Catch> fish = day.fish(stint);
         for (int i = 0; i < fish.size(); i++) {
@@ -257,7 +260,7 @@ final class DayPicture {
             double x = at == null ? spread(stint, i + 1, fish.size() + 1) : x(at);
             add(
                     "<path class=\"day-fish\" d=\"M%.1f,%.1f q9,-8 18,0 l7,-5 v10 l-7,-5 q-9,8 -18,0Z\"><title>%s</title></path>",
-                    x - 12, base + 2, escape(fish.get(i).species()));
+                    x - 12, base + 2, Svg.escape(fish.get(i).species()));
         }
     }
 
@@ -280,9 +283,5 @@ final class DayPicture {
 
     private void add(String form, Object... values) {
         svg.append(String.format(Locale.ROOT, form, values));
-    }
-
-    private static String escape(String text) {
-        return text.replace("&", "&amp;").replace("<", "&lt;").replace("\"", "&quot;");
     }
 }

@@ -24,6 +24,7 @@ class FrameAdvice {
         PLACES.put("/trips", "Trips");
         PLACES.put("/tackle", "Tackle");
         PLACES.put("/findings", "Findings");
+        PLACES.put("/column", "Column");
         PLACES.put("/club", "Club");
         PLACES.put("/account", "Account");
     }

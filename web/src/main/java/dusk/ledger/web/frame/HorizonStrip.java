@@ -43,7 +43,7 @@ public record HorizonStrip(String svg, String words) {
         String words = words(water, date, zone, almanac, now, where);
         StringBuilder svg = new StringBuilder(4096);
         svg.append("<svg class=\"strip\" role=\"img\" aria-label=\"")
-                .append(escape(words))
+                .append(Svg.escape(words))
                 .append("\">");
         bands(svg, course, day);
         path(svg, course);
@@ -126,9 +126,5 @@ public record HorizonStrip(String svg, String words) {
             words.append(Sun.lightAt(now, where).word());
         }
         return words.toString();
-    }
-
-    private static String escape(String text) {
-        return text.replace("&", "&amp;").replace("<", "&lt;").replace("\"", "&quot;");
     }
 }

@@ -26,8 +26,4 @@ final class Drawing {
     public String toString() {
         return svg.toString();
     }
-
-    static String escape(String text) {
-        return text.replace("&", "&amp;").replace("<", "&lt;").replace("\"", "&quot;");
-    }
 }

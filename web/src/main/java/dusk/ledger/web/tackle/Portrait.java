@@ -4,6 +4,7 @@ import dusk.ledger.journal.SetUp;
 import dusk.ledger.tackle.Hook;
 import dusk.ledger.tackle.PlasticBody;
 import dusk.ledger.units.Length;
+import dusk.ledger.web.frame.Svg;
 import java.util.Locale;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -67,8 +68,7 @@ public final class Portrait {
     public static String svg(SetUp setUp, String words) {
         Portrait portrait = new Portrait(setUp);
         portrait.draw.add(
-                "<svg class=\"portrait\" viewBox=\"0 0 190 76\" role=\"img\" aria-label=\"%s\">",
-                Drawing.escape(words));
+                "<svg class=\"portrait\" viewBox=\"0 0 190 76\" role=\"img\" aria-label=\"%s\">", Svg.escape(words));
         if (HUNG_IN_THE_MIDDLE.contains(setUp.rig())) {
             portrait.hungInTheMiddle();
         } else {

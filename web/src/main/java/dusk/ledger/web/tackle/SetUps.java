@@ -21,7 +21,7 @@ import org.springframework.stereotype.Component;
 
 /** The club's set-ups in the store. */
 @Component
-class SetUps {
+public class SetUps {
     private static final double MINUTES_PER_HOUR = 60;
 
     private final LedgerRows rows;
@@ -35,15 +35,15 @@ class SetUps {
     }
 
     /** Fishing that a set-up has seen. */
-    record Fished(long stints, double rodHours) {
-        static final Fished NEVER = new Fished(0, 0);
+    public record Fished(long stints, double rodHours) {
+        public static final Fished NEVER = new Fished(0, 0);
 
         Fished and(Fished other) {
             return new Fished(stints + other.stints, rodHours + other.rodHours);
         }
     }
 
-    List<SetUp> all(Viewer viewer) {
+    public List<SetUp> all(Viewer viewer) {
         return rows.all(viewer, Tables.SETUPS, noCondition(), List.of());
     }
 
@@ -52,7 +52,7 @@ class SetUps {
     }
 
     /** By set-up; those never fished are not in it. */
-    Map<String, Fished> fished(Viewer viewer) {
+    public Map<String, Fished> fished(Viewer viewer) {
         Map<String, Fished> fished = new HashMap<>();
         store.read()
                 .select(STINTS.SETUP_ID, count(), sum(STINTS.MINUTES))

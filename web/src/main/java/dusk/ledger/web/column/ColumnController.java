@@ -1,0 +1,94 @@
+package dusk.ledger.web.column;
+
+import dusk.ledger.journal.Rod;
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.tackle.WeightLadder;
+import dusk.ledger.units.UnitSystem;
+import dusk.ledger.vocabulary.Words;
+import dusk.ledger.web.frame.FormField;
+import dusk.ledger.web.security.Person;
+import dusk.ledger.web.tackle.Drops;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The water-column bench. All it shows stands in its address. */
+@Controller
+class ColumnController {
+    private final ColumnChoices choices;
+    private final Drops drops;
+
+    ColumnController(ColumnChoices choices, Drops drops) {
+        this.choices = choices;
+        this.drops = drops;
+    }
+
+    @GetMapping("/column")
+    String page(Person person, @RequestParam Map<String, String> values, Model model, HttpServletResponse response) {
+        UnitSystem units = person.units();
+        Map<String, SetUp> setUps = choices.setUps(person.viewer());
+        Map<String, Rod> rods = choices.rods(person.viewer());
+        Typed typed = new Typed(values, units);
+        SetUp usual = ColumnChoices.usual(setUps);
+        ColumnAsk ask = ColumnAsk.read(typed, setUps::get, rods::get, usual);
+        if (ask == null) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        } else {
+            Scene scene = Scene.of(
+                    ask,
+                    drops.calibrations(person.viewer()),
+                    WeightLadder.of(units.headMass()).steps());
+            model.addAttribute("column", ColumnView.of(scene, units));
+        }
+        model.addAttribute("errors", typed.errors());
+        model.addAttribute("fields", ColumnAsk.FIELDS);
+        if (Boolean.TRUE.equals(model.getAttribute("part"))) {
+            return "column/answer :: answer";
+        }
+        model.addAttribute("typed", shown(values, usual, units));
+        model.addAttribute("setUps", ColumnChoices.groups(setUps, units, Set.copyOf(values.values())));
+        model.addAttribute(
+                "rods", rods.values().stream().map(ColumnController::rod).toList());
+        model.addAttribute("heads", heads(units));
+        model.addAttribute("words", words());
+        model.addAttribute("metric", units.equals(UnitSystem.METRIC));
+        return "column/column";
+    }
+
+    /** What stands in the fields: what was typed, or what is usual where the page is opened fresh. */
+    private static Map<String, String> shown(Map<String, String> values, @Nullable SetUp usual, UnitSystem units) {
+        Map<String, String> shown = new HashMap<>(values);
+        shown.putIfAbsent("setup", usual == null ? "" : usual.id());
+        shown.putIfAbsent("method", "slack");
+        shown.putIfAbsent("presentation", ColumnAsk.USUAL_PRESENTATION);
+        for (String name : List.of("depth_m", "cast_m", "reel")) {
+            shown.putIfAbsent(name, ColumnView.usual(name, units));
+        }
+        return shown;
+    }
+
+    private static FormField.Option rod(Rod rod) {
+        return new FormField.Option(rod.id(), rod.name() == null ? rod.id() : rod.name());
+    }
+
+    private static List<String> heads(UnitSystem units) {
+        return WeightLadder.of(units.headMass()).steps().stream()
+                .map(m -> m.show(units.headMass()))
+                .toList();
+    }
+
+    private static Map<String, List<String>> words() {
+        return Stream.of("head_material", "plastic", "plastic_material", "presentation")
+                .collect(Collectors.toMap(w -> w, Words::of));
+    }
+}

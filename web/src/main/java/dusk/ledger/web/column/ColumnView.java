@@ -1,0 +1,201 @@
+package dusk.ledger.web.column;
+
+import dusk.ledger.units.Figures;
+import dusk.ledger.units.Length;
+import dusk.ledger.units.Speed;
+import dusk.ledger.units.UnitSystem;
+import dusk.ledger.water.Arrival;
+import dusk.ledger.water.Ladder;
+import dusk.ledger.water.Path;
+import dusk.ledger.web.tackle.Fall;
+import dusk.ledger.web.tackle.Portrait;
+import dusk.ledger.web.tackle.SetUpWords;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The bench as its page lays it out.
+ *
+ * @param sentence the fall
+ * @param doubts what it rests on, and what was taken for granted
+ * @param drawing empty where nothing falls
+ */
+record ColumnView(
+        String sentence,
+        List<String> home,
+        List<String> doubts,
+        String drawing,
+        List<Key> keys,
+        List<Beside> beside,
+        @Nullable Rungs ladder,
+        List<Moment> moments,
+        boolean band) {
+    /** The longest table of moments. */
+    private static final int MOMENTS = 90;
+
+    /** A line of the drawing beside the first, explained. */
+    record Key(String look, String words) {}
+
+    /**
+     * One of the set-ups.
+     *
+     * @param id of the club's set-up; empty where it was built or changed here
+     */
+    record Beside(
+            String letter,
+            String words,
+            String portrait,
+            String id,
+            String why,
+            String basis,
+            List<Landing> landings) {}
+
+    /** How it comes down by one way. */
+    record Landing(String how, String count, String lands, boolean chosen) {}
+
+    /** The ladder with its schools. */
+    record Rungs(String lightest, String control, String wins, String held, String rating, List<Rung> rungs) {}
+
+    record Rung(
+            String head,
+            String fall,
+            String contact,
+            String runs,
+            String band,
+            boolean over,
+            boolean light,
+            boolean heavy,
+            boolean tied) {}
+
+    /** Where it is at a second. */
+    record Moment(String at, String out, String aside, String deep, String what) {}
+
+    static ColumnView of(Scene scene, UnitSystem units) {
+        Sentences words = new Sentences(scene, units);
+        boolean drawn = !scene.tracks().isEmpty();
+        String sentence = words.fall();
+        return new ColumnView(
+                sentence,
+                words.wayHome(),
+                doubts(scene.subjects().get(0)),
+                drawn ? Elevation.svg(scene, units, "The water from the side, to scale. " + sentence) : "",
+                scene.tracks().stream()
+                        .skip(1)
+                        .map(t -> new Key(t.look(), t.letter() + ": " + Elevation.fallWords(t.method())))
+                        .toList(),
+                scene.subjects().stream()
+                        .map(s -> beside(scene, s, words, units))
+                        .toList(),
+                scene.ladder() == null ? null : rungs(scene, scene.ladder(), words, units),
+                drawn ? moments(scene.tracks().get(0), words) : List.of(),
+                scene.ask().band() != null);
+    }
+
+    private static List<String> doubts(Scene.Subject of) {
+        Fall.Known fall = of.fall();
+        if (fall == null) {
+            return List.of();
+        }
+        List<String> doubts = new ArrayList<>(List.of(fall.basisWords()));
+        doubts.addAll(fall.taken());
+        return doubts;
+    }
+
+    private static Beside beside(Scene scene, Scene.Subject of, Sentences words, UnitSystem units) {
+        String name = SetUpWords.of(of.setUp(), units);
+        Fall.Known fall = of.fall();
+        boolean stored = !of.setUp().id().endsWith("*") && !of.setUp().id().equals("built");
+        return new Beside(
+                String.valueOf(of.letter()),
+                name,
+                Portrait.svg(of.setUp(), name),
+                stored ? of.setUp().id() : "",
+                of.why(),
+                fall == null ? "" : fall.basisWords(),
+                fall == null
+                        ? List.of()
+                        : of.arrivals().stream()
+                                .map(a -> landing(scene, fall, a, words))
+                                .toList());
+    }
+
+    private static Landing landing(Scene scene, Fall.Known fall, Arrival arrival, Sentences words) {
+        Double seconds = arrival.seconds();
+        Double hangs = arrival.hangsAtM();
+        return new Landing(
+                Elevation.fallWords(arrival.method()),
+                seconds == null ? "never" : fall.words(seconds),
+                seconds == null ? "hangs at " + words.metres(hangs == null ? 0 : hangs) : words.lands(arrival),
+                arrival.method() == scene.ask().method());
+    }
+
+    private static Rungs rungs(Scene scene, Scene.Rungs of, Sentences words, UnitSystem units) {
+        Ladder ladder = of.ladder();
+        var rod = scene.ask().rod();
+        String rating = rod == null
+                ? "No rod is chosen, so none of the heads is marked as too heavy for it."
+                : rod.lureMax() == null
+                        ? "The rod's rating is not noted, so none of the heads is marked as too heavy for it."
+                        : "The rod is rated to " + rod.lureMax().show(units.headMass())
+                                + ", head and plastic together; what is beyond is struck through.";
+        String every =
+                "Every head is let fall " + Elevation.fallWords(scene.ask().method()) + " and reeled home at "
+                        + Speed.ofMetresPerSecond(scene.ask().reelMps()).show() + ". ";
+        double tied = of.asked().parts().head() == null
+                ? 0
+                : of.asked().parts().head().grams();
+        return new Rungs(
+                words.lightest(of),
+                words.control(of),
+                words.whichWins(of),
+                words.held(of),
+                every + rating,
+                ladder.rungs().stream()
+                        .map(r -> new Rung(
+                                r.head().show(units.headMass()),
+                                r.floats()
+                                        ? "floats"
+                                        : r.fallSeconds() == null ? "never" : Fall.counted(r.fallSeconds()) + " s",
+                                Math.round(100 * r.contactShare()) + " %",
+                                r.floats() ? "" : words.metres(r.runningDepthM()),
+                                Figures.fixed(r.bandSeconds(), 1) + " s",
+                                r.overRating(),
+                                ladder.lightest().filter(r::equals).isPresent(),
+                                ladder.control().filter(r::equals).isPresent(),
+                                Math.abs(r.head().grams() - tied)
+                                        < 0.03 * r.head().grams()))
+                        .toList());
+    }
+
+    private static List<Moment> moments(Scene.Track track, Sentences words) {
+        Path path = track.path();
+        int each = (int) Math.ceil(path.last().seconds() / MOMENTS);
+        List<Moment> moments = new ArrayList<>();
+        for (int second = 0; second <= path.last().seconds(); second += Math.max(1, each)) {
+            Path.Point at = path.at(second);
+            moments.add(new Moment(
+                    second + " s",
+                    words.metres(at.x()),
+                    Math.abs(at.y()) < 0.05 ? "" : words.metres(Math.abs(at.y())),
+                    words.metres(at.z()),
+                    at.contact() ? "on the bottom" : at.phase() == 0 ? "falling" : "on the way home"));
+        }
+        return moments;
+    }
+
+    /** Fields of the form as they stand where nothing was typed. */
+    static String usual(String name, UnitSystem units) {
+        Length.Unit unit = units.depth();
+        return switch (name) {
+            case "depth_m" -> shown(ColumnAsk.USUAL_DEPTH_M, unit);
+            case "cast_m" -> shown(ColumnAsk.USUAL_CAST_M, unit);
+            case "reel" -> Figures.trimmed(ColumnAsk.USUAL_REEL_MPS, 2) + " m/s";
+            default -> "";
+        };
+    }
+
+    private static String shown(double metres, Length.Unit unit) {
+        return Figures.trimmed(Length.ofMetres(metres).in(unit), 0) + " " + unit.symbol();
+    }
+}

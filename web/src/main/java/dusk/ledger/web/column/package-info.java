@@ -1,0 +1,5 @@
+/** The water-column bench: where a lure really is, the ladder of heads, the pocket card, and the fan of casts. */
+@NullMarked
+package dusk.ledger.web.column;
+
+import org.jspecify.annotations.NullMarked;
