@@ -219,7 +219,7 @@ class WaterTest {
                 "reel for 2 s, pause 4 s, again",
                 "pause 40 s, reel home",
                 "reel for 2 s, fall slack 2 s, again");
-        for (int i = 0; i < 1500; i++) {
+        for (int i = 0; i < 500; i++) {
             Lure lure = Lure.of(
                     new Lure.Parts(
                             Mass.ofGrams(Math.exp(random.nextDouble() * 4)),
@@ -243,7 +243,11 @@ class WaterTest {
             String way = ways.get(i % ways.size());
             Path path = Motion.of(lure, cast, fall, Retrieve.parse(way, random.nextDouble(0.05, 1.5)));
             assertThat(path.points()).as(cast + way).hasSizeLessThan(12_000);
-            assertThat(path.points()).allSatisfy(p -> assertThat(p.z()).isBetween(0.0, cast.depthM() + 1e-9));
+            double outside = path.points().stream()
+                    .mapToDouble(p -> Math.max(-p.z(), p.z() - cast.depthM()))
+                    .max()
+                    .orElseThrow();
+            assertThat(outside).as(cast + way).isLessThan(1e-9);
         }
     }
 
