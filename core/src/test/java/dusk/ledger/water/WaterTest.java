@@ -219,7 +219,7 @@ class WaterTest {
                 "reel for 2 s, pause 4 s, again",
                 "pause 40 s, reel home",
                 "reel for 2 s, fall slack 2 s, again");
-        for (int i = 0; i < 500; i++) {
+        for (int i = 0; i < 200; i++) {
             Lure lure = Lure.of(
                     new Lure.Parts(
                             Mass.ofGrams(Math.exp(random.nextDouble() * 4)),

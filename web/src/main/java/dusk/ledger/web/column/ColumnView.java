@@ -195,7 +195,7 @@ record ColumnView(
         };
     }
 
-    private static String shown(double metres, Length.Unit unit) {
+    static String shown(double metres, Length.Unit unit) {
         return Figures.trimmed(Length.ofMetres(metres).in(unit), 0) + " " + unit.symbol();
     }
 }

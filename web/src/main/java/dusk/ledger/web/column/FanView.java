@@ -1,0 +1,136 @@
+package dusk.ledger.web.column;
+
+import dusk.ledger.units.Bearing;
+import dusk.ledger.units.Figures;
+import dusk.ledger.units.Length;
+import dusk.ledger.units.UnitSystem;
+import dusk.ledger.water.Arrival;
+import dusk.ledger.water.Calibrations;
+import dusk.ledger.water.Cast;
+import dusk.ledger.water.Fan;
+import dusk.ledger.web.tackle.Fall;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A fan of casts as its page lays it out.
+ *
+ * @param sentence how many, how far apart, how long
+ * @param done what was covered
+ * @param doubts what it leaves out
+ */
+public record FanView(String sentence, String done, String drawing, List<Line> casts, List<String> doubts) {
+    /** Within this of where the wind comes from a cast goes into it. */
+    private static final double INTO_WIND_DEG = 45;
+
+    private static final double SECONDS_PER_MINUTE = 60;
+
+    /** A cast of the list; its number counts from 0. */
+    public record Line(int number, String words, boolean made) {}
+
+    /** Where a cast comes down beside where it fell in, in metres along the cast and to its right. */
+    record Landing(double alongM, double asideM) {}
+
+    /** Lays it out, the casts made among it. */
+    public static FanView of(FanAsk ask, Set<Integer> made, Calibrations calibrations, UnitSystem units) {
+        FanAsk.Laid laid = ask.laid();
+        Fan fan = laid.fan();
+        List<Double> bearings = laid.bearings();
+        List<@Nullable Landing> landings = landings(ask, bearings, calibrations);
+        List<Line> lines = new ArrayList<>();
+        for (int i = 0; i < bearings.size(); i++) {
+            lines.add(new Line(i, line(ask, i, bearings.get(i), landings.get(i), units), made.contains(i)));
+        }
+        String sentence = fan.casts() + " casts, "
+                + Figures.trimmed(
+                        fan.casts() == 1 ? 0 : fan.arcDeg() / Math.max(1, fan.casts() - (fan.arcDeg() == 360 ? 0 : 1)),
+                        1)
+                + "° apart, cover " + Figures.trimmed(fan.arcDeg(), 0) + "° out to "
+                + metres(laid.castM(), units) + ": " + minutes(fan.minutes()) + ".";
+        return new FanView(
+                sentence,
+                done(laid, fan, made),
+                FanPicture.svg(ask, made, landings, sentence),
+                lines,
+                doubts(ask, calibrations));
+    }
+
+    private static String done(FanAsk.Laid laid, Fan fan, Set<Integer> made) {
+        if (made.isEmpty()) {
+            return "None made yet.";
+        }
+        int left = fan.casts() - made.size();
+        return made.size() + " of " + fan.casts() + " made: " + Math.round(100 * fan.covered(made)) + " % is covered"
+                + (left == 0
+                        ? "."
+                        : ", " + left + " to go, " + minutes(left * laid.castS() / SECONDS_PER_MINUTE) + ".");
+    }
+
+    static String minutes(double minutes) {
+        return minutes < 1.5
+                ? Figures.fixed(minutes * SECONDS_PER_MINUTE, 0) + " seconds"
+                : Figures.fixed(minutes, 0) + " minutes";
+    }
+
+    static String metres(double metres, UnitSystem units) {
+        Length.Unit unit = units.depth();
+        return Figures.trimmed(Length.ofMetres(metres).in(unit), 1) + " " + unit.symbol();
+    }
+
+    private static List<String> doubts(FanAsk ask, Calibrations calibrations) {
+        List<String> doubts = new ArrayList<>();
+        doubts.add("As if a fish came from half the strike width to either side, and no cast fell short.");
+        if (ask.setUp() != null) {
+            Fall fall = Fall.of(ask.setUp(), calibrations);
+            doubts.add(fall instanceof Fall.Unknown unknown ? unknown.why() : ((Fall.Known) fall).basisWords());
+        }
+        return doubts;
+    }
+
+    /** Where each comes to the bottom on slack line; null where nothing carries it, or nothing is thrown. */
+    private static List<@Nullable Landing> landings(FanAsk ask, List<Double> bearings, Calibrations calibrations) {
+        List<@Nullable Landing> landings = new ArrayList<>();
+        FanAsk.Stream current = ask.current();
+        Fall fall = ask.setUp() == null ? null : Fall.of(ask.setUp(), calibrations);
+        boolean carried = current != null && fall instanceof Fall.Known known && !known.floats(Cast.FRESH);
+        for (double bearing : bearings) {
+            landings.add(
+                    carried && current != null && fall instanceof Fall.Known known
+                            ? landing(ask, known, current, bearing)
+                            : null);
+        }
+        return landings;
+    }
+
+    private static Landing landing(FanAsk ask, Fall.Known fall, FanAsk.Stream current, double bearing) {
+        double heading = ((current.towardDeg() - bearing) % 360 + 360) % 360;
+        Cast cast = new Cast(
+                ask.depthM(),
+                ask.laid().castM(),
+                Cast.USUAL_ROD_TIP_M,
+                fall.tied().line().metres(),
+                Cast.FRESH,
+                current.mps(),
+                heading);
+        Arrival arrival = Arrival.of(fall.lure(Cast.FRESH), cast, Arrival.Method.SLACK);
+        double side = Math.sin(Math.toRadians(heading)) >= 0 ? 1 : -1;
+        return new Landing(-arrival.shortM(), side * arrival.driftM());
+    }
+
+    private static String line(FanAsk ask, int number, double bearing, @Nullable Landing landing, UnitSystem units) {
+        StringBuilder words = new StringBuilder("cast " + (number + 1) + ", toward "
+                + Bearing.ofDegrees(Math.rint(bearing) % 360).show());
+        FanAsk.Stream wind = ask.wind();
+        if (wind != null && wind.mps() > 0) {
+            double from = Math.abs(((wind.towardDeg() + 180 - bearing) % 360 + 540) % 360 - 180);
+            words.append(
+                    from <= INTO_WIND_DEG ? ", into the wind" : from >= 180 - INTO_WIND_DEG ? ", down the wind" : "");
+        }
+        if (landing != null) {
+            words.append(", carried ").append(metres(Math.hypot(landing.alongM(), landing.asideM()), units));
+        }
+        return words.toString();
+    }
+}
