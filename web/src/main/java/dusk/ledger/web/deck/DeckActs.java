@@ -1,6 +1,7 @@
 package dusk.ledger.web.deck;
 
 import static dusk.ledger.web.schema.Tables.DECKS;
+import static dusk.ledger.web.schema.Tables.DROPS;
 import static dusk.ledger.web.schema.Tables.RODS_OUT;
 import static dusk.ledger.web.schema.Tables.SPOTS;
 import static dusk.ledger.web.schema.Tables.TRIPS;
@@ -14,12 +15,14 @@ import dusk.ledger.journal.Stint;
 import dusk.ledger.journal.Touch;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.units.Length;
+import dusk.ledger.water.Calibration;
 import dusk.ledger.web.frame.NotYours;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.Acts;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Viewer;
+import dusk.ledger.web.tackle.Drops;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.HashMap;
@@ -47,11 +50,13 @@ class DeckActs {
 
     private final DeckRecords records;
     private final Acts acts;
+    private final Drops drops;
     private final NewId newId;
 
-    DeckActs(DeckRecords records, Acts acts, NewId newId) {
+    DeckActs(DeckRecords records, Acts acts, Drops drops, NewId newId) {
         this.records = records;
         this.acts = acts;
+        this.drops = drops;
         this.newId = newId;
     }
 
@@ -115,6 +120,16 @@ class DeckActs {
             RodOut rod = records.rod(by.viewer(), by.deck().trip().id(), rodId);
             w.say("rod " + rod.number() + ": " + fish.species() + " completed");
             w.update(Tables.CATCHES, fish);
+            touched(w, by, rod);
+        });
+    }
+
+    /** A drop that was counted on a rod. */
+    void counted(By by, String rodId, String words, Calibration.Drop drop, boolean salt) {
+        acts.once(by.viewer(), by.act(""), w -> {
+            RodOut rod = records.rod(by.viewer(), by.deck().trip().id(), rodId);
+            w.say("rod " + rod.number() + ": counted " + words);
+            w.insert(DROPS, drops.row(by.viewer(), rod.setUpId(), by.at(), drop, salt));
             touched(w, by, rod);
         });
     }

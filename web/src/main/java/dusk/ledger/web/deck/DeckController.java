@@ -7,21 +7,22 @@ import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Spot;
 import dusk.ledger.units.Length;
 import dusk.ledger.vocabulary.Words;
+import dusk.ledger.water.Calibration;
 import dusk.ledger.web.frame.NotYours;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.tackle.CountForm;
 import dusk.ledger.web.tackle.Portrait;
 import dusk.ledger.web.tackle.SetUpWords;
 import dusk.ledger.web.trips.PlaceWords;
 import dusk.ledger.web.trips.TimeText;
 import dusk.ledger.web.trips.TripRecords;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Clock;
 import java.time.DateTimeException;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZonedDateTime;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -42,7 +43,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/deck/{tripId:[^.]+}")
 class DeckController {
-    private static final Duration LONGEST_WAIT = Duration.ofDays(7);
     private static final int MOST_FISH = 99;
 
     private final DeckRecords records;
@@ -52,8 +52,9 @@ class DeckController {
     private final FishSheet sheet;
     private final Swap swap;
     private final TripRecords trips;
+    private final Acting acting;
+    private final DeckFan fans;
     private final NewId newId;
-    private final Clock clock;
 
     DeckController(
             DeckRecords records,
@@ -63,8 +64,9 @@ class DeckController {
             FishSheet sheet,
             Swap swap,
             TripRecords trips,
-            NewId newId,
-            Clock clock) {
+            Acting acting,
+            DeckFan fans,
+            NewId newId) {
         this.records = records;
         this.pages = pages;
         this.acts = acts;
@@ -72,8 +74,9 @@ class DeckController {
         this.sheet = sheet;
         this.swap = swap;
         this.trips = trips;
+        this.acting = acting;
+        this.fans = fans;
         this.newId = newId;
-        this.clock = clock;
     }
 
     @GetMapping
@@ -104,7 +107,7 @@ class DeckController {
             @RequestHeader(name = "X-Deck", defaultValue = "") String script,
             Model model,
             HttpServletResponse response) {
-        DeckActs.By by = by(person, tripId, typed);
+        DeckActs.By by = acting.by(person, tripId, typed);
         DeckPages.Just just = DeckPages.Just.NOTHING;
         try {
             touch(by, rodId, touch, typed);
@@ -133,12 +136,27 @@ class DeckController {
                 Swap.Asked asked = swap.of(by.viewer(), rod, typed, by.person().units());
                 acts.change(by, rodId, asked.what(), asked.change());
             }
+            case "counted" -> counted(by, rodId, typed);
             case "down" -> acts.down(by, rodId);
             case "up" -> acts.up(by, rodId);
             case "still" -> acts.still(by, rodId);
             case "back" -> acts.setBack(by, rodId, timeOfDay(by, typed));
             default -> throw new NotYours();
         }
+    }
+
+    /** Seconds counted until it lay on the bottom. */
+    private void counted(DeckActs.By by, String rodId, Map<String, String> typed) {
+        RodOut rod = records.rod(by.viewer(), by.deck().trip().id(), rodId);
+        SetUp setUp =
+                records.rows().one(by.viewer(), Tables.SETUPS, rod.setUpId()).orElseThrow(NotYours::new);
+        boolean salt = by.deck().water().kind().equals("estuary");
+        Map<String, String> errors = new LinkedHashMap<>();
+        Calibration.Drop drop = CountForm.read(setUp, typed, salt, by.person().units(), errors);
+        if (drop == null) {
+            throw new Refusal(String.join(" ", errors.values()));
+        }
+        acts.counted(by, rodId, CountForm.words(drop, by.person().units()), drop, salt);
     }
 
     private static String known(String column, Map<String, String> typed) {
@@ -215,7 +233,7 @@ class DeckController {
             @RequestHeader(name = "X-Deck", defaultValue = "") String script,
             Model model,
             HttpServletResponse response) {
-        DeckActs.By by = by(person, tripId, typed);
+        DeckActs.By by = acting.by(person, tripId, typed);
         DeckPages.Just just = DeckPages.Just.NOTHING;
         try {
             acts.complete(by, rodId, sheet.read(person, by.deck(), acts.fish(by, catchId), typed));
@@ -249,7 +267,7 @@ class DeckController {
     /** A set-up to choose. */
     record Choice(String id, String words, String portrait) {}
 
-    @PostMapping("/{what:move|end|sign|reading|still|wave|undo}")
+    @PostMapping("/{what:move|end|sign|reading|still|wave|undo|cast}")
     String deck(
             Person person,
             @PathVariable String tripId,
@@ -258,7 +276,7 @@ class DeckController {
             @RequestHeader(name = "X-Deck", defaultValue = "") String script,
             Model model,
             HttpServletResponse response) {
-        DeckActs.By by = by(person, tripId, typed);
+        DeckActs.By by = acting.by(person, tripId, typed);
         String at = typed.getOrDefault("column", "");
         DeckPages.Just just = DeckPages.Just.NOTHING;
         try {
@@ -279,6 +297,7 @@ class DeckController {
         switch (what) {
             case "move" -> move(by, typed);
             case "end" -> acts.end(by);
+            case "cast" -> fans.next(by);
             case "sign" -> conditions.sign(by, said("kind", typed));
             case "undo" -> acts.undo(by, typed.getOrDefault("undo", ""));
             default -> {
@@ -331,25 +350,5 @@ class DeckController {
     private static @Nullable String blankIsNull(Map<String, String> typed, String name) {
         String text = typed.getOrDefault(name, "").strip();
         return text.isEmpty() ? null : text;
-    }
-
-    /** Nothing was done on a deck before its trip began, whatever a device's clock says of how long it waited. */
-    private DeckActs.By by(Person person, String tripId, Map<String, String> typed) {
-        String id = typed.getOrDefault("act", "");
-        Deck deck = records.deck(person.viewer(), tripId);
-        Instant at = clock.instant().minus(waited(typed));
-        Instant began = deck.trip().startedAt();
-        return new DeckActs.By(
-                person, deck, id.isBlank() || id.length() > 64 ? newId.next() : id, at.isBefore(began) ? began : at);
-    }
-
-    /** How long a touch waited to be sent. */
-    private static Duration waited(Map<String, String> typed) {
-        try {
-            Duration waited = Duration.ofMillis(Long.parseLong(typed.getOrDefault("waited_ms", "0")));
-            return waited.isNegative() || waited.compareTo(LONGEST_WAIT) > 0 ? Duration.ZERO : waited;
-        } catch (NumberFormatException e) {
-            return Duration.ZERO;
-        }
     }
 }

@@ -5,6 +5,7 @@ import dusk.ledger.journal.Angler;
 import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Loss;
+import dusk.ledger.journal.Reading;
 import dusk.ledger.journal.Rod;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Spot;
@@ -15,6 +16,7 @@ import dusk.ledger.tackle.WeightLadder;
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.vocabulary.Words;
+import dusk.ledger.water.Calibrations;
 import dusk.ledger.web.club.WaterRules;
 import dusk.ledger.web.frame.FormField;
 import dusk.ledger.web.frame.NotYours;
@@ -22,6 +24,7 @@ import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.Acts;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.Viewer;
+import dusk.ledger.web.tackle.Drops;
 import dusk.ledger.web.tackle.Portrait;
 import dusk.ledger.web.tackle.SetUpWords;
 import dusk.ledger.web.trips.PlaceWords;
@@ -60,6 +63,9 @@ class DeckPages {
     private final FishSheet sheet;
     private final ConditionStrip strip;
     private final WaterRules rules;
+    private final Drops drops;
+    private final Conditions conditions;
+    private final DeckFan fans;
     private final Clock clock;
 
     DeckPages(
@@ -70,6 +76,9 @@ class DeckPages {
             FishSheet sheet,
             ConditionStrip strip,
             WaterRules rules,
+            Drops drops,
+            Conditions conditions,
+            DeckFan fans,
             Clock clock) {
         this.records = records;
         this.acts = acts;
@@ -78,6 +87,9 @@ class DeckPages {
         this.sheet = sheet;
         this.strip = strip;
         this.rules = rules;
+        this.drops = drops;
+        this.conditions = conditions;
+        this.fans = fans;
         this.clock = clock;
     }
 
@@ -126,6 +138,7 @@ class DeckPages {
                         .map(d -> new DeckView.Undo(d.act().id(), d.act().what()))
                         .orElse(null),
                 deck.rods().size() < RodOut.MOST,
+                casts(viewer, deck),
                 just.at().isEmpty() ? just.fault() : "");
     }
 
@@ -151,7 +164,9 @@ class DeckPages {
             List<Catch> catches,
             List<Loss> losses,
             List<Acts.Done> acts,
-            boolean leadForbidden) {
+            boolean leadForbidden,
+            Calibrations calibrations,
+            @Nullable Reading last) {
         UnitSystem units() {
             return person.units();
         }
@@ -204,7 +219,21 @@ class DeckPages {
                         List.of(DSL.field("at").asc(), DSL.field("catch_id").asc())),
                 rows.all(viewer, Tables.LOSSES, ofTrip, List.of()),
                 acts.latest(viewer, deck.trip().id()),
-                rules.leadForbidden(viewer, deck.water().id()));
+                rules.leadForbidden(viewer, deck.water().id()),
+                drops.calibrations(viewer),
+                conditions.last(viewer, deck.trip().id(), clock.instant()));
+    }
+
+    private DeckView.Casts casts(Viewer viewer, Deck deck) {
+        DeckFan.Here here = fans.here(viewer, deck);
+        if (here == null) {
+            return new DeckView.Casts("Fan of casts", "");
+        }
+        Integer next = here.next();
+        return new DeckView.Casts(
+                "Fan: " + here.made().size() + " of " + here.fan().casts() + " casts, "
+                        + Math.round(100 * here.fan().covered(here.made())) + " % covered",
+                next == null ? "" : "Cast " + (next + 1) + " made");
     }
 
     private static <T> Map<String, T> byId(Collection<T> list, Function<T, String> id) {
@@ -239,6 +268,8 @@ class DeckPages {
                 from == null ? "" : SetUpWords.changed(from, setUp, units),
                 Portrait.svg(setUp, words),
                 rod.presentation() == null ? "" : rod.presentation(),
+                RodFall.of(seen.deck, rod, setUp, seen.calibrations, seen.last, units),
+                rod.depth() == null ? "" : rod.depth().show(units.depth()),
                 running != null,
                 running == null ? "" : running.startedAt().toString(),
                 running == null

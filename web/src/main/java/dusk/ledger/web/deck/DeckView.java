@@ -22,6 +22,7 @@ record DeckView(
         List<String> dangers,
         @Nullable Undo undo,
         boolean roomForRods,
+        Casts casts,
         String fault) {
 
     /** The act to undo, and what it was. */
@@ -30,6 +31,7 @@ record DeckView(
     /**
      * A rod.
      *
+     * @param depth where it is fished, as typed; empty where it is not known
      * @param since when the running stint began, as an ISO instant; empty while down
      * @param day what this angler has had today
      */
@@ -42,6 +44,8 @@ record DeckView(
             String from,
             String portrait,
             String presentation,
+            Count count,
+            String depth,
             boolean running,
             String since,
             long minutes,
@@ -54,6 +58,21 @@ record DeckView(
             Choices choices,
             List<String> cautions,
             String fault) {}
+
+    /**
+     * How it falls there.
+     *
+     * @param words empty where it cannot be told
+     * @param bench where it is seen in the water
+     */
+    record Count(String words, String bench) {}
+
+    /**
+     * The fan of casts here.
+     *
+     * @param next of the button that marks the next one; empty where none is left, or no fan is laid
+     */
+    record Casts(String words, String next) {}
 
     /** Of the running stint. */
     record Counts(int follows, int bites, int lost, int landed) {}

@@ -8,11 +8,17 @@ import dusk.ledger.journal.Spot;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.Water;
 import dusk.ledger.units.Length;
+import dusk.ledger.water.Calibration;
+import dusk.ledger.water.Calibrations;
+import dusk.ledger.water.Cast;
+import dusk.ledger.web.column.FanAsk;
 import dusk.ledger.web.security.People;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.Acts;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.tackle.CountForm;
+import dusk.ledger.web.tackle.Fall;
 import dusk.ledger.web.trips.TripRecords;
 import java.time.Clock;
 import java.time.Duration;
@@ -36,6 +42,7 @@ import org.springframework.stereotype.Component;
 class DemoDay implements ApplicationRunner {
     private static final String GUIDE = "harl";
     private static final Duration BEGAN = Duration.ofMinutes(104);
+    private static final int CASTS_MADE = 5;
     private static final Duration LEFT = Duration.ofMinutes(150);
 
     private final People people;
@@ -44,6 +51,7 @@ class DemoDay implements ApplicationRunner {
     private final DeckActs deckActs;
     private final Conditions conditions;
     private final Swap swap;
+    private final DeckFan fans;
     private final Acts acts;
     private final NewId newId;
     private final Clock clock;
@@ -55,6 +63,7 @@ class DemoDay implements ApplicationRunner {
             DeckActs deckActs,
             Conditions conditions,
             Swap swap,
+            DeckFan fans,
             Acts acts,
             NewId newId,
             Clock clock) {
@@ -64,6 +73,7 @@ class DemoDay implements ApplicationRunner {
         this.deckActs = deckActs;
         this.conditions = conditions;
         this.swap = swap;
+        this.fans = fans;
         this.acts = acts;
         this.newId = newId;
         this.clock = clock;
@@ -142,7 +152,15 @@ class DemoDay implements ApplicationRunner {
                 at(guide, tripId, began, 2), Map.of("water_temp_c", "9.5 C", "clarity_m", "1.4 m", "sky", "overcast"));
         conditions.read(
                 at(guide, tripId, began, 3),
-                Map.of("wind_mps", "3 m/s", "level_trend", "falling", "weather", "after a front"));
+                Map.of(
+                        "wind_mps",
+                        "3 m/s",
+                        "wind_from_deg",
+                        "250",
+                        "level_trend",
+                        "falling",
+                        "weather",
+                        "after a front"));
         deckActs.touch(at(guide, tripId, began, 9), two, "follow");
         deckActs.touch(at(guide, tripId, began, 14), one, "bite");
         deckActs.touch(at(guide, tripId, began, 17), two, "follow");
@@ -161,7 +179,17 @@ class DemoDay implements ApplicationRunner {
         change(at(guide, tripId, began, 66), three, Map.of("weight", "down"));
         deckActs.landed(at(guide, tripId, began, 74), two, "largemouth", 1);
         complete(at(guide, tripId, began, 75), two, 384, "measured");
+        fans.lay(at(guide, tripId, began, 77), new FanAsk.Laid(220, 110, 22, 3.5, 70));
+        for (int cast = 0; cast < CASTS_MADE; cast++) {
+            fans.next(at(guide, tripId, began, 78 + cast));
+        }
         deckActs.touch(at(guide, tripId, began, 83), one, "bite");
+        count(at(guide, tripId, began, 84), two, 5.5, 1.12);
+        count(at(guide, tripId, began, 85), two, 5.5, 1.16);
+        count(at(guide, tripId, began, 86), two, 4, 1.1);
+        count(at(guide, tripId, began, 87), two, 5.5, 1.95);
+        count(at(guide, tripId, began, 88), two, 3, 1.15);
+        count(at(guide, tripId, began, 89), three, 5.5, 1.05);
         deckActs.landed(at(guide, tripId, began, 91), two, "largemouth", 1);
         deckActs.landed(at(guide, tripId, began, 97), three, "yellow perch", 1);
     }
@@ -170,6 +198,18 @@ class DemoDay implements ApplicationRunner {
         RodOut rod = records.rod(by.viewer(), by.deck().trip().id(), rodId);
         Swap.Asked asked = swap.of(by.viewer(), rod, typed, by.person().units());
         deckActs.change(by, rodId, asked.what(), asked.change());
+    }
+
+    /** A drop that took so many times what is reckoned, in half seconds; one of them a slip of the tongue. */
+    private void count(DeckActs.By by, String rodId, double depthM, double times) {
+        RodOut rod = records.rod(by.viewer(), by.deck().trip().id(), rodId);
+        SetUp setUp =
+                records.rows().one(by.viewer(), Tables.SETUPS, rod.setUpId()).orElseThrow();
+        if (Fall.of(setUp, Calibrations.of(List.of())) instanceof Fall.Known fall) {
+            double seconds = Math.round(2 * times * fall.seconds(depthM, Cast.FRESH)) / 2.0;
+            Calibration.Drop drop = new Calibration.Drop(seconds, depthM);
+            deckActs.counted(by, rodId, CountForm.words(drop, by.person().units()), drop, false);
+        }
     }
 
     private void complete(DeckActs.By by, String rodId, double lengthMm, String how) {

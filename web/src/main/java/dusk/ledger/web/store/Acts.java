@@ -201,11 +201,11 @@ public final class Acts {
         }
 
         public void delete(Table<?> table, String id) {
-            org.jooq.Table<?> stored = LedgerRows.of(table);
-            remember(
-                    stored,
-                    id,
-                    () -> tx.deleteFrom(stored).where(one(stored, id)).execute());
+            delete(LedgerRows.of(table), id);
+        }
+
+        public void delete(org.jooq.Table<?> table, String id) {
+            remember(table, id, () -> tx.deleteFrom(table).where(one(table, id)).execute());
         }
 
         private void remember(org.jooq.Table<?> table, String id, Runnable write) {

@@ -26,20 +26,17 @@ public final class CountForm {
 
     private CountForm() {}
 
-    /** A drop that was typed. */
-    public record Read(Calibration.Drop drop, boolean salt) {}
-
     /**
      * Reads it.
      *
+     * @param salt whether the water is
      * @param errors is given what is wrong, by field
      * @return null where anything is
      */
-    public static @Nullable Read read(
-            SetUp setUp, Map<String, String> typed, UnitSystem units, Map<String, String> errors) {
+    public static Calibration.@Nullable Drop read(
+            SetUp setUp, Map<String, String> typed, boolean salt, UnitSystem units, Map<String, String> errors) {
         double seconds = seconds(typed.getOrDefault("seconds", "").strip(), errors);
         double depth = depth(typed.getOrDefault("depth_m", "").strip(), units, errors);
-        boolean salt = typed.containsKey("salt");
         if (!errors.isEmpty()) {
             return null;
         }
@@ -55,7 +52,7 @@ public final class CountForm {
                     "That is far from what its weight and size can do. Was it this set-up, on slack line, to that depth?");
             return null;
         }
-        return new Read(drop, salt);
+        return drop;
     }
 
     private static double seconds(String text, Map<String, String> errors) {

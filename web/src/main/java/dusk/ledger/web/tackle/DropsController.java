@@ -19,7 +19,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -148,13 +147,14 @@ class DropsController {
             HttpServletResponse response) {
         SetUp setUp = setUps.one(person.viewer(), setUpId);
         Map<String, String> errors = new HashMap<>();
-        CountForm.@Nullable Read read = CountForm.read(setUp, typed, person.units(), errors);
-        if (read == null) {
+        boolean salt = typed.containsKey("salt");
+        Calibration.Drop drop = CountForm.read(setUp, typed, salt, person.units(), errors);
+        if (drop == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return show(person, setUp, typed, errors, model);
         }
-        drops.add(person.viewer(), setUpId, clock.instant(), read.drop(), read.salt());
-        flash.addFlashAttribute("said", "Counted: " + CountForm.words(read.drop(), person.units()) + ".");
+        drops.add(person.viewer(), setUpId, clock.instant(), drop, salt);
+        flash.addFlashAttribute("said", "Counted: " + CountForm.words(drop, person.units()) + ".");
         return page(setUpId);
     }
 

@@ -1,0 +1,48 @@
+package dusk.ledger.web.deck;
+
+import dusk.ledger.web.security.Person;
+import dusk.ledger.web.store.NewId;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** Who touches which deck and when, from what a touch carries: the id of its act, made by whoever touches, and how long it has waited on a device without a signal. */
+@Component
+class Acting {
+    private static final Duration LONGEST_WAIT = Duration.ofDays(7);
+    private static final int LONGEST_ID = 64;
+
+    private final DeckRecords records;
+    private final NewId newId;
+    private final Clock clock;
+
+    Acting(DeckRecords records, NewId newId, Clock clock) {
+        this.records = records;
+        this.newId = newId;
+        this.clock = clock;
+    }
+
+    /** Nothing was done on a deck before its trip began, whatever a device's clock says of how long it waited. */
+    DeckActs.By by(Person person, String tripId, Map<String, String> typed) {
+        String id = typed.getOrDefault("act", "");
+        Deck deck = records.deck(person.viewer(), tripId);
+        Instant at = clock.instant().minus(waited(typed));
+        Instant began = deck.trip().startedAt();
+        return new DeckActs.By(
+                person,
+                deck,
+                id.isBlank() || id.length() > LONGEST_ID ? newId.next() : id,
+                at.isBefore(began) ? began : at);
+    }
+
+    private static Duration waited(Map<String, String> typed) {
+        try {
+            Duration waited = Duration.ofMillis(Long.parseLong(typed.getOrDefault("waited_ms", "0")));
+            return waited.isNegative() || waited.compareTo(LONGEST_WAIT) > 0 ? Duration.ZERO : waited;
+        } catch (NumberFormatException e) {
+            return Duration.ZERO;
+        }
+    }
+}

@@ -1,0 +1,50 @@
+package dusk.ledger.web.deck;
+
+import dusk.ledger.journal.Reading;
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.units.UnitSystem;
+import dusk.ledger.water.Calibrations;
+import dusk.ledger.web.tackle.Drops;
+import dusk.ledger.web.tackle.Fall;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.util.UriComponentsBuilder;
+
+/** How the set-up of a rod falls where the rod is: the count to the bottom, and the way to the bench with all that is known of the place. */
+final class RodFall {
+    private RodFall() {}
+
+    static DeckView.Count of(
+            Deck deck, RodOut rod, SetUp setUp, Calibrations calibrations, @Nullable Reading last, UnitSystem units) {
+        boolean salt = deck.water().kind().equals("estuary");
+        UriComponentsBuilder bench = UriComponentsBuilder.fromPath("/column").queryParam("setup", setUp.id());
+        if (rod.depth() != null) {
+            bench.queryParam("depth_m", rod.depth().show(units.depth()));
+        }
+        if (rod.presentation() != null) {
+            bench.queryParam("presentation", rod.presentation());
+        }
+        if (rod.rodId() != null) {
+            bench.queryParam("rod", rod.rodId());
+        }
+        if (last != null && last.current() != null) {
+            bench.queryParam("current_mps", last.current().show()).queryParam("heading", 90);
+        }
+        if (salt) {
+            bench.queryParam("salt", "yes");
+        }
+        return new DeckView.Count(
+                words(rod, Fall.of(setUp, calibrations), salt, units),
+                bench.encode().toUriString());
+    }
+
+    private static String words(RodOut rod, Fall fall, boolean salt, UnitSystem units) {
+        double water = Drops.density(salt);
+        if (rod.depth() == null || rod.depth().metres() == 0 || !(fall instanceof Fall.Known known)) {
+            return "";
+        }
+        return known.floats(water)
+                ? "It floats."
+                : "Count " + known.count(rod.depth().metres(), water) + " to the bottom at "
+                        + rod.depth().show(units.depth()) + ".";
+    }
+}
