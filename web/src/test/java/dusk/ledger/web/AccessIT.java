@@ -77,6 +77,11 @@ class AccessIT extends RunningApplication {
                 "/trips/{live}/client?angler=x",
                 "/trips/{live}/client.pdf?angler=x",
                 "/tackle/portrait?setup_id=x",
+                "/tackle/set-ups/x/drops",
+                "/column",
+                "/column/card",
+                "/column/fan",
+                "/deck/{live}/fan",
                 "/findings",
                 "/findings/compare",
                 "/findings/patterns",
@@ -111,6 +116,9 @@ class AccessIT extends RunningApplication {
                 "/deck/{live}/end",
                 "/trips/past",
                 "/tackle/rods",
+                "/tackle/set-ups/x/drops",
+                "/deck/{live}/fan",
+                "/deck/{live}/cast",
                 "/tackle"
             })
     void signedOutAPersonWritesNothing(String path) throws Exception {
@@ -149,6 +157,8 @@ class AccessIT extends RunningApplication {
                 "/trips/" + trip + "/stints/new",
                 "/trips/" + trip + "/debrief",
                 "/deck/" + liveTrip(),
+                "/deck/" + liveTrip() + "/fan",
+                "/tackle/set-ups/" + first("select setup_id from drops") + "/drops",
                 "/tackle/set-ups/" + first("select setup_id from setups"),
                 "/club/waters/" + first("select water_id from waters") + "/rules",
                 "/trips/" + trip + "/readings/new")) {
@@ -157,6 +167,11 @@ class AccessIT extends RunningApplication {
         assertThat(stranger.post("/trips", "/trips/" + trip + "/delete", Map.of())
                         .statusCode())
                 .isEqualTo(404);
+        String setUp = first("select setup_id from drops");
+        assertThat(stranger.get("/column?setup=" + setUp).body())
+                .contains("Choose a set-up of the list")
+                .doesNotContain(setUp + "\" selected");
+        assertThat(stranger.get("/column/card?pick=" + setUp).body()).doesNotContain("counted drop");
         assertThat(stranger.get("/findings/compare").body()).contains("Not enough fishing to say");
         assertThat(stranger.get("/club").body()).contains("Elsewhere Anglers").doesNotContain("Harl Quist");
         assertThat(csv(stranger.bytes("/club/export"), "trips.csv").lines()).hasSize(1);
@@ -175,6 +190,11 @@ class AccessIT extends RunningApplication {
         "GET, /trips/{foreign}/fish/new",
         "GET, /deck/{live}",
         "GET, /deck/{live}/rods/new",
+        "GET, /deck/{live}/fan",
+        "POST, /deck/{live}/fan",
+        "POST, /deck/{live}/fan/1",
+        "POST, /deck/{live}/cast",
+        "POST, /deck/{live}/rods/{rod}/counted",
         "POST, /deck/{live}/end",
         "POST, /deck/{live}/reading",
         "POST, /deck/{live}/undo",

@@ -385,6 +385,12 @@ class WalkIT extends RunningApplication {
         "live debrief, 360, dusk",
         "live debrief, 1280, dusk",
         "/tackle/new, 1280, dusk",
+        "/column, 360, glare",
+        "/column?depth_m=6 m&cast_m=25 m&current_mps=0.3&band_from_m=2&band_to_m=4&presentation=big hop, 1280, dusk",
+        "/column/card, 360, dusk",
+        "/column/fan, 360, dusk",
+        "/column/fan?current_mps=0.3&wind_mps=4&wind_from=10&made=2, 1280, glare",
+        "live fan, 360, glare",
         "/club, 1280, glare",
         "/club, 360, dusk",
         "/account, 360, glare",
@@ -402,7 +408,10 @@ class WalkIT extends RunningApplication {
             String trip = store.read()
                     .fetchOne("select trip_id from decks order by rowid limit 1")
                     .get(0, String.class);
-            page.navigate(address(path.endsWith("deck") ? "/deck/" + trip : "/trips/" + trip + "/debrief"));
+            page.navigate(address(
+                    path.endsWith("debrief")
+                            ? "/trips/" + trip + "/debrief"
+                            : "/deck/" + trip + (path.endsWith("fan") ? "/fan" : "")));
             page.locator("main summary").all().forEach(Locator::click);
         } else {
             page.navigate(address(path));
