@@ -63,8 +63,11 @@ final class Browser implements AutoCloseable {
         page.setDefaultTimeout(15_000);
         page.onPageError(complaints::add);
         page.onConsoleMessage(message -> {
-            // a refused form is answered with 422, which the console tells as an error
-            if (message.type().equals("error") && !message.text().contains("422")) {
+            // a refused form is answered with 422, which the console tells as an error, as it does a request that a
+            // newer one of the same form replaced
+            boolean replaced = message.text().startsWith("htmx:sendAbort")
+                    || message.text().startsWith("htmx:afterRequest");
+            if (message.type().equals("error") && !message.text().contains("422") && !replaced) {
                 complaints.add(message.text());
             }
         });
