@@ -42,7 +42,7 @@ class CardController {
     @GetMapping("/column/card")
     String card(Person person, @RequestParam MultiValueMap<String, String> asked, Model model) {
         UnitSystem units = person.units();
-        Map<String, SetUp> setUps = choices.setUps(person.viewer());
+        Map<String, SetUp> setUps = choices.offered(person.viewer()).setUps();
         Calibrations calibrations = drops.calibrations(person.viewer());
         boolean salt = asked.containsKey("salt");
         List<SetUp> picked = picked(setUps, asked.getOrDefault("pick", List.of()), calibrations, units);

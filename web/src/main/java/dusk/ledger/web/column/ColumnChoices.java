@@ -1,5 +1,7 @@
 package dusk.ledger.web.column;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.Rod;
 import dusk.ledger.journal.SetUp;
@@ -7,6 +9,7 @@ import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Tied;
 import dusk.ledger.web.frame.FormField;
 import dusk.ledger.web.store.LedgerRows;
+import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.tackle.SetUpWords;
 import dusk.ledger.web.tackle.SetUps;
@@ -25,16 +28,51 @@ import org.springframework.stereotype.Component;
 /** What the bench offers to choose from: the club's set-ups, those most fished first, and its rods. */
 @Component
 class ColumnChoices {
+    private static final int KEPT = 8;
+
     private final SetUps setUps;
     private final LedgerRows rows;
+    private final Store store;
+    private final Cache<Key, Offered> offered =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
 
-    ColumnChoices(SetUps setUps, LedgerRows rows) {
+    private record Key(String clubId, long version) {}
+
+    ColumnChoices(SetUps setUps, LedgerRows rows, Store store) {
         this.setUps = setUps;
         this.rows = rows;
+        this.store = store;
     }
 
-    /** Every set-up by its id, those most fished first. */
-    Map<String, SetUp> setUps(Viewer viewer) {
+    /**
+     * What a club has, by id.
+     *
+     * @param setUps those most fished first
+     */
+    record Offered(Map<String, SetUp> setUps, Map<String, Rod> rods) {
+        @Nullable
+        ColumnAsk read(Typed typed) {
+            return ColumnAsk.read(typed, setUps::get, rods::get, usual());
+        }
+
+        /** The set-up most fished whose fall can be told. */
+        @Nullable
+        SetUp usual() {
+            return setUps.values().stream()
+                    .filter(s -> Tied.of(s) instanceof Tied.Known)
+                    .findFirst()
+                    .orElse(null);
+        }
+    }
+
+    /** As the club's records are now: read once for each version, since a control that is dragged asks many times a second. Set-ups and rods are the same for everyone in the club. */
+    Offered offered(Viewer viewer) {
+        return offered.get(
+                new Key(viewer.clubId(), store.version(viewer.clubId())),
+                k -> new Offered(setUps(viewer), rods(viewer)));
+    }
+
+    private Map<String, SetUp> setUps(Viewer viewer) {
         Map<String, SetUps.Fished> fished = setUps.fished(viewer);
         Map<String, SetUp> byId = new LinkedHashMap<>();
         setUps.all(viewer).stream()
@@ -43,14 +81,6 @@ class ColumnChoices {
                         .thenComparing(SetUp::id))
                 .forEach(s -> byId.put(s.id(), s));
         return byId;
-    }
-
-    /** The one most fished whose fall can be told. */
-    static @Nullable SetUp usual(Map<String, SetUp> setUps) {
-        return setUps.values().stream()
-                .filter(s -> Tied.of(s) instanceof Tied.Known)
-                .findFirst()
-                .orElse(null);
     }
 
     /** By rig; of those that read alike only the first, or the one that is chosen. */
@@ -68,7 +98,7 @@ class ColumnChoices {
                 .toList();
     }
 
-    Map<String, Rod> rods(Viewer viewer) {
+    private Map<String, Rod> rods(Viewer viewer) {
         Map<String, Rod> byId = new LinkedHashMap<>();
         rows.all(
                         viewer,

@@ -5,6 +5,7 @@ import dusk.ledger.journal.SetUp;
 import dusk.ledger.tackle.WeightLadder;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.vocabulary.Words;
+import dusk.ledger.water.Calibrations;
 import dusk.ledger.web.frame.FormField;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.tackle.Drops;
@@ -36,33 +37,49 @@ class ColumnController {
     @GetMapping("/column")
     String page(Person person, @RequestParam Map<String, String> values, Model model, HttpServletResponse response) {
         UnitSystem units = person.units();
-        Map<String, SetUp> setUps = choices.setUps(person.viewer());
-        Map<String, Rod> rods = choices.rods(person.viewer());
+        ColumnChoices.Offered offered = choices.offered(person.viewer());
         Typed typed = new Typed(values, units);
-        SetUp usual = ColumnChoices.usual(setUps);
-        ColumnAsk ask = ColumnAsk.read(typed, setUps::get, rods::get, usual);
+        ColumnAsk ask = offered.read(typed);
+        model.addAttribute("errors", typed.errors());
+        model.addAttribute("fields", ColumnAsk.FIELDS);
+        boolean part = Boolean.TRUE.equals(model.getAttribute("part"));
         if (ask == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         } else {
-            Scene scene = Scene.of(
-                    ask,
-                    drops.calibrations(person.viewer()),
-                    WeightLadder.of(units.headMass()).steps());
-            model.addAttribute("column", ColumnView.of(scene, units));
+            Calibrations calibrations = drops.calibrations(person.viewer());
+            model.addAttribute("column", ColumnView.of(Scene.of(ask, calibrations), units));
+            if (!part) {
+                heads(ask, calibrations, units, model);
+            }
         }
-        model.addAttribute("errors", typed.errors());
-        model.addAttribute("fields", ColumnAsk.FIELDS);
-        if (Boolean.TRUE.equals(model.getAttribute("part"))) {
+        if (part) {
             return "column/answer :: answer";
         }
-        model.addAttribute("typed", shown(values, usual, units));
-        model.addAttribute("setUps", ColumnChoices.groups(setUps, units, Set.copyOf(values.values())));
+        model.addAttribute("typed", shown(values, offered.usual(), units));
+        model.addAttribute("setUps", ColumnChoices.groups(offered.setUps(), units, Set.copyOf(values.values())));
         model.addAttribute(
-                "rods", rods.values().stream().map(ColumnController::rod).toList());
+                "rods",
+                offered.rods().values().stream().map(ColumnController::rod).toList());
         model.addAttribute("heads", heads(units));
         model.addAttribute("words", words());
         model.addAttribute("metric", units.equals(UnitSystem.METRIC));
         return "column/column";
+    }
+
+    /** The ladder alone, which follows the controls a little later. */
+    @GetMapping("/column/heads")
+    String ladder(Person person, @RequestParam Map<String, String> values, Model model) {
+        UnitSystem units = person.units();
+        ColumnAsk ask = choices.offered(person.viewer()).read(new Typed(values, units));
+        if (ask != null) {
+            heads(ask, drops.calibrations(person.viewer()), units, model);
+        }
+        return "column/answer :: ladder";
+    }
+
+    private static void heads(ColumnAsk ask, Calibrations calibrations, UnitSystem units, Model model) {
+        Heads.of(ask, calibrations, WeightLadder.of(units.headMass()).steps())
+                .ifPresent(heads -> model.addAttribute("ladder", HeadsView.of(heads, units)));
     }
 
     /** What stands in the fields: what was typed, or what is usual where the page is opened fresh. */

@@ -2,17 +2,14 @@ package dusk.ledger.web.column;
 
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.Length;
-import dusk.ledger.units.Speed;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Arrival;
-import dusk.ledger.water.Ladder;
 import dusk.ledger.water.Path;
 import dusk.ledger.web.tackle.Fall;
 import dusk.ledger.web.tackle.Portrait;
 import dusk.ledger.web.tackle.SetUpWords;
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 
 /**
  * The bench as its page lays it out.
@@ -28,11 +25,10 @@ record ColumnView(
         String drawing,
         List<Key> keys,
         List<Beside> beside,
-        @Nullable Rungs ladder,
         List<Moment> moments,
         boolean band) {
     /** The longest table of moments. */
-    private static final int MOMENTS = 90;
+    private static final int MOMENTS = 40;
 
     /** A line of the drawing beside the first, explained. */
     record Key(String look, String words) {}
@@ -54,20 +50,6 @@ record ColumnView(
     /** How it comes down by one way. */
     record Landing(String how, String count, String lands, boolean chosen) {}
 
-    /** The ladder with its schools. */
-    record Rungs(String lightest, String control, String wins, String held, String rating, List<Rung> rungs) {}
-
-    record Rung(
-            String head,
-            String fall,
-            String contact,
-            String runs,
-            String band,
-            boolean over,
-            boolean light,
-            boolean heavy,
-            boolean tied) {}
-
     /** Where it is at a second. */
     record Moment(String at, String out, String aside, String deep, String what) {}
 
@@ -87,8 +69,7 @@ record ColumnView(
                 scene.subjects().stream()
                         .map(s -> beside(scene, s, words, units))
                         .toList(),
-                scene.ladder() == null ? null : rungs(scene, scene.ladder(), words, units),
-                drawn ? moments(scene.tracks().get(0), words) : List.of(),
+                drawn ? moments(scene.tracks().get(0), units) : List.of(),
                 scene.ask().band() != null);
     }
 
@@ -116,59 +97,23 @@ record ColumnView(
                 fall == null
                         ? List.of()
                         : of.arrivals().stream()
-                                .map(a -> landing(scene, fall, a, words))
+                                .map(a -> landing(scene, fall, a, words, units))
                                 .toList());
     }
 
-    private static Landing landing(Scene scene, Fall.Known fall, Arrival arrival, Sentences words) {
+    private static Landing landing(Scene scene, Fall.Known fall, Arrival arrival, Sentences words, UnitSystem units) {
         Double seconds = arrival.seconds();
         Double hangs = arrival.hangsAtM();
         return new Landing(
                 Elevation.fallWords(arrival.method()),
                 seconds == null ? "never" : fall.words(seconds),
-                seconds == null ? "hangs at " + words.metres(hangs == null ? 0 : hangs) : words.lands(arrival),
+                seconds == null
+                        ? "hangs at " + Sentences.metres(hangs == null ? 0 : hangs, units)
+                        : words.lands(arrival),
                 arrival.method() == scene.ask().method());
     }
 
-    private static Rungs rungs(Scene scene, Scene.Rungs of, Sentences words, UnitSystem units) {
-        Ladder ladder = of.ladder();
-        var rod = scene.ask().rod();
-        String rating = rod == null
-                ? "No rod is chosen, so none of the heads is marked as too heavy for it."
-                : rod.lureMax() == null
-                        ? "The rod's rating is not noted, so none of the heads is marked as too heavy for it."
-                        : "The rod is rated to " + rod.lureMax().show(units.headMass())
-                                + ", head and plastic together; what is beyond is struck through.";
-        String every =
-                "Every head is let fall " + Elevation.fallWords(scene.ask().method()) + " and reeled home at "
-                        + Speed.ofMetresPerSecond(scene.ask().reelMps()).show() + ". ";
-        double tied = of.asked().parts().head() == null
-                ? 0
-                : of.asked().parts().head().grams();
-        return new Rungs(
-                words.lightest(of),
-                words.control(of),
-                words.whichWins(of),
-                words.held(of),
-                every + rating,
-                ladder.rungs().stream()
-                        .map(r -> new Rung(
-                                r.head().show(units.headMass()),
-                                r.floats()
-                                        ? "floats"
-                                        : r.fallSeconds() == null ? "never" : Fall.counted(r.fallSeconds()) + " s",
-                                Math.round(100 * r.contactShare()) + " %",
-                                r.floats() ? "" : words.metres(r.runningDepthM()),
-                                Figures.fixed(r.bandSeconds(), 1) + " s",
-                                r.overRating(),
-                                ladder.lightest().filter(r::equals).isPresent(),
-                                ladder.control().filter(r::equals).isPresent(),
-                                Math.abs(r.head().grams() - tied)
-                                        < 0.03 * r.head().grams()))
-                        .toList());
-    }
-
-    private static List<Moment> moments(Scene.Track track, Sentences words) {
+    private static List<Moment> moments(Scene.Track track, UnitSystem units) {
         Path path = track.path();
         int each = (int) Math.ceil(path.last().seconds() / MOMENTS);
         List<Moment> moments = new ArrayList<>();
@@ -176,9 +121,9 @@ record ColumnView(
             Path.Point at = path.at(second);
             moments.add(new Moment(
                     second + " s",
-                    words.metres(at.x()),
-                    Math.abs(at.y()) < 0.05 ? "" : words.metres(Math.abs(at.y())),
-                    words.metres(at.z()),
+                    Sentences.metres(at.x(), units),
+                    Math.abs(at.y()) < 0.05 ? "" : Sentences.metres(Math.abs(at.y()), units),
+                    Sentences.metres(at.z(), units),
                     at.contact() ? "on the bottom" : at.phase() == 0 ? "falling" : "on the way home"));
         }
         return moments;

@@ -34,7 +34,7 @@ class FanController {
             Model model,
             HttpServletResponse response) {
         UnitSystem units = person.units();
-        Map<String, SetUp> setUps = choices.setUps(person.viewer());
+        Map<String, SetUp> setUps = choices.offered(person.viewer()).setUps();
         Map<String, String> values = asked.toSingleValueMap();
         Typed typed = new Typed(values, units);
         FanAsk ask = FanAsk.read(typed, setUps::get);

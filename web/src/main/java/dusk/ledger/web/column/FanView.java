@@ -2,7 +2,6 @@ package dusk.ledger.web.column;
 
 import dusk.ledger.units.Bearing;
 import dusk.ledger.units.Figures;
-import dusk.ledger.units.Length;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Arrival;
 import dusk.ledger.water.Calibrations;
@@ -48,7 +47,7 @@ public record FanView(String sentence, String done, String drawing, List<Line> c
                         fan.casts() == 1 ? 0 : fan.arcDeg() / Math.max(1, fan.casts() - (fan.arcDeg() == 360 ? 0 : 1)),
                         1)
                 + "° apart, cover " + Figures.trimmed(fan.arcDeg(), 0) + "° out to "
-                + metres(laid.castM(), units) + ": " + minutes(fan.minutes()) + ".";
+                + Sentences.metres(laid.castM(), units) + ": " + minutes(fan.minutes()) + ".";
         return new FanView(
                 sentence,
                 done(laid, fan, made),
@@ -72,11 +71,6 @@ public record FanView(String sentence, String done, String drawing, List<Line> c
         return minutes < 1.5
                 ? Figures.fixed(minutes * SECONDS_PER_MINUTE, 0) + " seconds"
                 : Figures.fixed(minutes, 0) + " minutes";
-    }
-
-    static String metres(double metres, UnitSystem units) {
-        Length.Unit unit = units.depth();
-        return Figures.trimmed(Length.ofMetres(metres).in(unit), 1) + " " + unit.symbol();
     }
 
     private static List<String> doubts(FanAsk ask, Calibrations calibrations) {
@@ -129,7 +123,7 @@ public record FanView(String sentence, String done, String drawing, List<Line> c
                     from <= INTO_WIND_DEG ? ", into the wind" : from >= 180 - INTO_WIND_DEG ? ", down the wind" : "");
         }
         if (landing != null) {
-            words.append(", carried ").append(metres(Math.hypot(landing.alongM(), landing.asideM()), units));
+            words.append(", carried ").append(Sentences.metres(Math.hypot(landing.alongM(), landing.asideM()), units));
         }
         return words.toString();
     }

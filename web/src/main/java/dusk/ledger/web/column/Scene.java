@@ -1,11 +1,9 @@
 package dusk.ledger.web.column;
 
 import dusk.ledger.journal.SetUp;
-import dusk.ledger.units.Mass;
 import dusk.ledger.water.Arrival;
 import dusk.ledger.water.Calibrations;
 import dusk.ledger.water.Cast;
-import dusk.ledger.water.Ladder;
 import dusk.ledger.water.Lure;
 import dusk.ledger.water.Motion;
 import dusk.ledger.water.Path;
@@ -13,20 +11,14 @@ import dusk.ledger.web.tackle.Fall;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What was asked, reckoned.
  *
  * @param tracks what is drawn, the first of them in full
- * @param ladder of the first set-up; null where it cannot be told
  */
-record Scene(
-        ColumnAsk ask,
-        List<Subject> subjects,
-        List<Track> tracks,
-        @Nullable Rungs ladder) {
+record Scene(ColumnAsk ask, List<Subject> subjects, List<Track> tracks) {
     /**
      * A set-up in this water.
      *
@@ -57,10 +49,7 @@ record Scene(
         }
     }
 
-    /** The ladder, with the current up to which each school's choice holds; empty where it does not. */
-    record Rungs(Ladder.Asked asked, Ladder ladder, OptionalDouble lightestUpTo, OptionalDouble controlUpTo) {}
-
-    static Scene of(ColumnAsk ask, Calibrations calibrations, List<Mass> heads) {
+    static Scene of(ColumnAsk ask, Calibrations calibrations) {
         List<Subject> subjects = new ArrayList<>();
         List<Track> tracks = new ArrayList<>();
         for (SetUp setUp : ask.setUps()) {
@@ -73,8 +62,7 @@ record Scene(
             }
             subjects.add(subject);
         }
-        Subject first = subjects.get(0);
-        return new Scene(ask, subjects, tracks, first.fall() == null ? null : rungs(ask, first, first.fall(), heads));
+        return new Scene(ask, subjects, tracks);
     }
 
     private static Subject subject(ColumnAsk ask, char letter, SetUp setUp, Calibrations calibrations) {
@@ -112,26 +100,5 @@ record Scene(
         Arrival.Method other = ask.method() == Arrival.Method.TIGHT ? Arrival.Method.SLACK : Arrival.Method.TIGHT;
         Cast cast = ask.cast(fall.tied().line());
         return new Track(of, other, Motion.of(fall.lure(ask.waterKgM3()), cast, List.of(other.fall())), true);
-    }
-
-    private static Rungs rungs(ColumnAsk ask, Subject of, Fall.Known fall, List<Mass> heads) {
-        Cast cast = ask.cast(fall.tied().line());
-        Ladder.Asked asked = new Ladder.Asked(
-                fall.tied().parts(),
-                fall.basis().calibration().factor(),
-                // a current that comes from nowhere yet is tried across the cast
-                cast.surfaceMps() > 0 ? cast : cast.withHeading(90),
-                ask.method(),
-                ask.reelMps(),
-                ask.band(),
-                heads,
-                ask.rod() == null ? null : ask.rod().lureMax(),
-                of.setUp().rig().equals("drop shot"));
-        Ladder ladder = Ladder.of(asked);
-        return new Rungs(
-                asked,
-                ladder,
-                ladder.lightest().map(r -> Ladder.holdsUpTo(asked, r.head())).orElse(OptionalDouble.empty()),
-                ladder.control().map(r -> Ladder.holdsUpTo(asked, r.head())).orElse(OptionalDouble.empty()));
     }
 }

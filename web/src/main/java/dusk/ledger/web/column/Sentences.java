@@ -2,17 +2,14 @@ package dusk.ledger.web.column;
 
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.Length;
-import dusk.ledger.units.Speed;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Arrival;
 import dusk.ledger.water.Band;
-import dusk.ledger.water.Ladder;
 import dusk.ledger.water.Path;
 import dusk.ledger.web.tackle.Fall;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.OptionalDouble;
 
 /** What was reckoned, in words. */
 final class Sentences {
@@ -31,7 +28,12 @@ final class Sentences {
         this.units = units;
     }
 
-    String metres(double metres) {
+    private String metres(double metres) {
+        return metres(metres, units);
+    }
+
+    /** To a tenth of a person's unit of depth. */
+    static String metres(double metres, UnitSystem units) {
         Length.Unit unit = units.depth();
         return Figures.trimmed(Length.ofMetres(Math.max(0, metres)).in(unit), 1) + " " + unit.symbol();
     }
@@ -139,85 +141,6 @@ final class Sentences {
                 + ", it is "
                 + Figures.fixed(falling, 1) + " s on the fall and " + Figures.fixed(Math.max(0, all - falling), 1)
                 + " s on the way home.";
-    }
-
-    /** School W1. */
-    String lightest(Scene.Rungs rungs) {
-        Ladder ladder = rungs.ladder();
-        if (ladder.lightest().isEmpty()) {
-            boolean beyond = ladder.rungs().stream().anyMatch(r -> r.holds());
-            return "Lightest that holds: no head"
-                    + (beyond ? " within the rod's rating" : " of the ladder")
-                    + " is on the bottom for 70 % of the way home at " + speed(ask.reelMps())
-                    + ". Reel slower, or give it line and let it fall again.";
-        }
-        Ladder.Rung rung = ladder.lightest().get();
-        return "Lightest that holds: " + rung.head().show(units.headMass()) + ", on the bottom for "
-                + Math.round(100 * rung.contactShare()) + " % of the way home"
-                + (rung.fallSeconds() == null ? "" : ", " + Fall.counted(rung.fallSeconds()) + " s in the fall") + ".";
-    }
-
-    /** School W2. */
-    String control(Scene.Rungs rungs) {
-        Ladder ladder = rungs.ladder();
-        if (ladder.control().isEmpty()) {
-            return "Overweight for control: has no say in less than " + metres(3) + " of water.";
-        }
-        Ladder.Rung rung = ladder.control().get();
-        return "Overweight for control: " + rung.head().show(units.headMass()) + ", on the bottom for "
-                + Math.round(100 * rung.contactShare()) + " % of the way home"
-                + (rung.fallSeconds() == null ? "" : ", " + Fall.counted(rung.fallSeconds()) + " s in the fall") + ".";
-    }
-
-    /** When each wins. */
-    String whichWins(Scene.Rungs rungs) {
-        Ladder ladder = rungs.ladder();
-        if (ladder.lightest().isEmpty()) {
-            return ladder.control().isEmpty()
-                    ? "Neither school has an answer here at this speed."
-                    : "Here the first has no answer at this speed: control is all there is, at the cost of snags and of the fish that a heavy head throws.";
-        }
-        if (ladder.control().isEmpty()) {
-            return "Here the light head wins: it is eaten on the fall, and it holds " + upTo(rungs.lightestUpTo())
-                    + ".";
-        }
-        Ladder.Rung light = ladder.lightest().get();
-        Ladder.Rung heavy = ladder.control().get();
-        if (heavy.head().compareTo(light.head()) <= 0) {
-            return "Here even the lightest that holds is no lighter: both schools tie on the same, or the light one goes up.";
-        }
-        double gained = light.fallSeconds() == null || heavy.fallSeconds() == null
-                ? 0
-                : light.fallSeconds() - heavy.fallSeconds();
-        return "The light head wins while fish eat on the fall: it is " + Figures.fixed(gained, 1)
-                + " s longer before their eyes, and it holds " + upTo(rungs.lightestUpTo())
-                + ". The heavy one wins beyond that, in wind and drift: it holds " + upTo(rungs.controlUpTo()) + ".";
-    }
-
-    private String upTo(OptionalDouble current) {
-        if (current.isEmpty()) {
-            return "no current at this speed";
-        }
-        if (current.getAsDouble() >= Ladder.STRONGEST_MPS - 0.05) {
-            return "any current one fishes in";
-        }
-        return current.getAsDouble() < 0.05
-                ? "in still water only"
-                : "up to a current of about " + speed(current.getAsDouble());
-    }
-
-    private static String speed(double mps) {
-        return Speed.ofMetresPerSecond(Math.round(mps * 100) / 100.0).show();
-    }
-
-    /** For fish off the bottom. */
-    String held(Scene.Rungs rungs) {
-        return rungs.ladder()
-                .held()
-                .map(h -> "For these fish: " + h.head().show(units.headMass()) + " counted to "
-                        + Fall.counted(h.countSeconds()) + ", then reeled: " + Figures.fixed(h.bandSeconds(), 1)
-                        + " s among them, the most of the ladder.")
-                .orElse("");
     }
 
     private static String capital(String words) {

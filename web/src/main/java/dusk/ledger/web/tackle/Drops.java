@@ -74,7 +74,8 @@ public class Drops {
         List<Noted> all = all(viewer);
         Map<String, SetUp> dropped = all.isEmpty()
                 ? Map.of()
-                : setUps.all(viewer).stream().collect(Collectors.toMap(SetUp::id, Function.identity()));
+                : setUps.of(viewer, all.stream().map(Noted::setUpId).collect(Collectors.toSet())).stream()
+                        .collect(Collectors.toMap(SetUp::id, Function.identity()));
         return Calibrations.of(all.stream()
                 .filter(noted -> dropped.containsKey(noted.setUpId()))
                 .map(noted -> new Calibrations.Counted(

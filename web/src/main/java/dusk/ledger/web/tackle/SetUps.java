@@ -1,5 +1,6 @@
 package dusk.ledger.web.tackle;
 
+import static dusk.ledger.web.schema.Tables.SETUPS;
 import static dusk.ledger.web.schema.Tables.STINTS;
 import static org.jooq.impl.DSL.count;
 import static org.jooq.impl.DSL.noCondition;
@@ -13,6 +14,7 @@ import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.store.Visibility;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -45,6 +47,11 @@ public class SetUps {
 
     public List<SetUp> all(Viewer viewer) {
         return rows.all(viewer, Tables.SETUPS, noCondition(), List.of());
+    }
+
+    /** Those of these ids that the viewer may see. */
+    List<SetUp> of(Viewer viewer, Collection<String> ids) {
+        return rows.all(viewer, Tables.SETUPS, SETUPS.SETUP_ID.in(ids), List.of());
     }
 
     SetUp one(Viewer viewer, String id) {
