@@ -206,7 +206,7 @@ class DeckIT extends RunningApplication {
         minutes(3);
         page.click("text=Move, all rods");
         page.selectOption("[name=structure]", "dock");
-        page.fill("[name=depth_m]", "3 m");
+        page.fill(".deck-acts [name=depth_m]", "3 m");
         page.click("text=Lines in there");
         if (script) {
             settled(page);

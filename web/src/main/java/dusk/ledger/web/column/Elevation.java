@@ -160,7 +160,7 @@ final class Elevation {
             svg.add(
                     "<rect class=\"water-fish\" x=\"%.1f\" y=\"%.1f\" width=\"%.1f\" height=\"%.1f\"/>",
                     LEFT, y(band.fromM()), wide - LEFT, (foot - band.fromM()) * scale);
-            svg.label("water-word end", wide - 8, y(band.fromM()) + 15, "fish");
+            svg.label("water-word end", wide - 8, y(band.fromM()) - 5, "fish");
         }
     }
 

@@ -16,6 +16,9 @@ final class Sentences {
     /** Nearer than this it lies where it fell in. */
     private static final double RIGHT_UNDER_M = 0.15;
 
+    /** On the bottom for less of the time than this it only touches it. */
+    private static final double HARDLY = 0.01;
+
     private static final double LONG_S = 600;
 
     private final Scene scene;
@@ -99,7 +102,7 @@ final class Sentences {
                             : "Counted " + Figures.trimmed(count, 1) + " s it is at " + metres(turn.z())
                                     + " when the reel turns.");
         }
-        said.add(run(path));
+        said.add(run(main));
         if (path.last().seconds() >= LONG_S - 1) {
             said.add("It is not home after ten minutes: the rest is not reckoned.");
         }
@@ -110,25 +113,34 @@ final class Sentences {
         return said;
     }
 
-    private String run(Path path) {
-        String home = "On the way home, " + Figures.fixed(path.last().seconds() - fallSeconds(path), 0) + " s, ";
-        String bottom = metres(ask.depthM() - path.meanDepthM(1)) + " over the bottom on the mean";
+    private String run(Scene.Track track) {
+        Path path = track.path();
+        String home = "On the way home, " + Figures.fixed(path.last().seconds() - track.fallSeconds(), 0) + " s, ";
+        double over = ask.depthM() - path.meanDepthM(1);
+        String bottom = metres(over) + " over the bottom on the mean";
         if (!path.touched()) {
             return home + "it runs at " + metres(path.meanDepthM(1)) + ", " + bottom + ", and never touches it.";
         }
-        if (path.contactShare() < 0.01) {
-            return home + "it leaves the bottom at once and runs " + bottom + ".";
+        long again = touches(path) - 1;
+        if (path.contactShare() < HARDLY) {
+            return again < 1
+                    ? home + "it leaves the bottom at once and runs " + bottom + "."
+                    : home + "it comes back to the bottom " + (again == 1 ? "once" : again + " times") + " and runs "
+                            + bottom + ".";
         }
         return home + "it is on the bottom for " + Math.round(100 * path.contactShare())
-                + " % of the time since it first touched, and runs " + bottom + ".";
+                + " % of the time since it first touched" + (over < RIGHT_UNDER_M ? "." : ", and runs " + bottom + ".");
     }
 
-    private static double fallSeconds(Path path) {
-        return path.points().stream()
-                .filter(p -> p.phase() == 0)
-                .mapToDouble(Path.Point::seconds)
-                .max()
-                .orElse(0);
+    /** How often it came to the bottom. */
+    private static long touches(Path path) {
+        long touches = 0;
+        boolean before = false;
+        for (Path.Point point : path.points()) {
+            touches += point.contact() && !before ? 1 : 0;
+            before = point.contact();
+        }
+        return touches;
     }
 
     private String among(Scene.Track track, Band band) {
