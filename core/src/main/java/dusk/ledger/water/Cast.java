@@ -57,7 +57,7 @@ public record Cast(
      * Current at a depth: u_s (1 - z/D)^(1/7), over the last hundredth of the depth straight down to none. The law's slope has no end at the bottom, and a lure that hovers there would
      * be followed in ever smaller steps.
      */
-    double currentMps(double z) {
+    public double currentMps(double z) {
         if (surfaceMps == 0) {
             return 0;
         }

@@ -32,9 +32,14 @@ public record Fan(double arcDeg, double stepDeg, int casts, double minutes) {
         return new Fan(arc, step, casts, casts * castSeconds / 60);
     }
 
+    /** How far apart the casts are: no more than the step. */
+    public double apartDeg() {
+        return arcDeg == CIRCLE ? CIRCLE / casts : arcDeg / Math.max(1, casts - 1);
+    }
+
     /** Where each cast goes, in degrees from the arc's first edge. */
     public List<Double> bearingsDeg() {
-        double apart = arcDeg == CIRCLE ? CIRCLE / casts : casts == 1 ? 0 : arcDeg / (casts - 1);
+        double apart = apartDeg();
         List<Double> bearings = new ArrayList<>();
         for (int i = 0; i < casts; i++) {
             bearings.add(i * apart);

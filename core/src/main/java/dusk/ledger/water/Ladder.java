@@ -27,7 +27,7 @@ public record Ladder(List<Rung> rungs, Optional<Rung> lightest, Optional<Rung> c
     private static final double CURRENT_STEP_MPS = 0.1;
 
     /** School W2 speaks from this depth on. */
-    private static final double CONTROL_FROM_M = 3;
+    public static final double CONTROL_FROM_M = 3;
 
     private static final double DEEP_FROM_M = 4.5;
     private static final double DEEPEST_FROM_M = 9;

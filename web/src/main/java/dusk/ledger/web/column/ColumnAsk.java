@@ -43,6 +43,10 @@ record ColumnAsk(
     static final double USUAL_DEPTH_M = 4;
     static final double USUAL_CAST_M = 20;
     static final double USUAL_REEL_MPS = 0.5;
+
+    /** Across, to the right: as the form has it chosen. */
+    static final double USUAL_HEADING_DEG = 90;
+
     static final String USUAL_PRESENTATION = "steady retrieve";
 
     private static final Pattern TURNS = Pattern.compile("([0-9.]+) ?turns?(?: ?/ ?s| a second)?");
@@ -115,7 +119,7 @@ record ColumnAsk(
                 Typed.or(retrieve(typed, reel), () -> Retrieve.of(USUAL_PRESENTATION, USUAL_REEL_MPS)),
                 reel,
                 Typed.or(typed.speed("current_mps", 0, 3), () -> 0.0),
-                Typed.or(typed.number("heading", 0, 360, "°"), () -> 0.0),
+                Typed.or(typed.number("heading", 0, 360, "°"), () -> USUAL_HEADING_DEG),
                 Drops.density(typed.ticked("salt")),
                 band(typed, depth),
                 rod,

@@ -3,6 +3,7 @@ package dusk.ledger.web.column;
 import dusk.ledger.journal.Rod;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.tackle.WeightLadder;
+import dusk.ledger.units.Figures;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.vocabulary.Words;
 import dusk.ledger.water.Calibrations;
@@ -87,6 +88,7 @@ class ColumnController {
         Map<String, String> shown = new HashMap<>(values);
         shown.putIfAbsent("setup", usual == null ? "" : usual.id());
         shown.putIfAbsent("method", "slack");
+        shown.putIfAbsent("heading", Figures.trimmed(ColumnAsk.USUAL_HEADING_DEG, 0));
         shown.putIfAbsent("presentation", ColumnAsk.USUAL_PRESENTATION);
         for (String name : List.of("depth_m", "cast_m", "reel")) {
             shown.putIfAbsent(name, ColumnView.usual(name, units));

@@ -6,7 +6,9 @@ import dusk.ledger.units.Speed;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Arrival;
 import dusk.ledger.water.Band;
+import dusk.ledger.water.Cast;
 import dusk.ledger.water.Path;
+import dusk.ledger.water.Tied;
 import dusk.ledger.web.frame.Svg;
 import java.util.ArrayList;
 import java.util.List;
@@ -174,18 +176,19 @@ final class Elevation {
                 LEFT + 46,
                 top - 8,
                 "current " + Speed.ofMetresPerSecond(ask.currentMps()).show());
+        Cast profile = ask.cast(Tied.USUAL_LINE);
         double along = Math.cos(Math.toRadians(ask.headingDeg()));
         for (double part : new double[] {0.06, 0.3, 0.55, 0.78, 0.93}) {
-            double speed = Math.pow(1 - part, 1.0 / 7);
-            double long1 = 34 * speed * along;
+            double speed = profile.currentMps(part * ask.depthM()) / ask.currentMps();
+            double reach = 34 * speed * along;
             double at = LEFT + 26;
             double deep = y(part * ask.depthM());
             if (Math.abs(along) > 0.3) {
                 svg.add(
                         "<path class=\"water-current\" d=\"M%.1f,%.1f h%.1f m%.1f,-4 l%.1f,4 l%.1f,4\"/>",
-                        at - long1 / 2,
+                        at - reach / 2,
                         deep,
-                        long1,
+                        reach,
                         -5 * Math.signum(along),
                         5 * Math.signum(along),
                         -5 * Math.signum(along));

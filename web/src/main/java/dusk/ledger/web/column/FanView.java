@@ -43,9 +43,7 @@ public record FanView(String sentence, String done, String drawing, List<Line> c
             lines.add(new Line(i, line(ask, i, bearings.get(i), landings.get(i), units), made.contains(i)));
         }
         String sentence = fan.casts() + " casts, "
-                + Figures.trimmed(
-                        fan.casts() == 1 ? 0 : fan.arcDeg() / Math.max(1, fan.casts() - (fan.arcDeg() == 360 ? 0 : 1)),
-                        1)
+                + Figures.trimmed(fan.apartDeg(), 1)
                 + "° apart, cover " + Figures.trimmed(fan.arcDeg(), 0) + "° out to "
                 + Sentences.metres(laid.castM(), units) + ": " + minutes(fan.minutes()) + ".";
         return new FanView(

@@ -89,24 +89,25 @@ final class HeadsView {
             boolean beyond = ladder.rungs().stream().anyMatch(r -> r.holds());
             return "Lightest that holds: no head"
                     + (beyond ? " within the rod's rating" : " of the ladder")
-                    + " is on the bottom for 70 % of the way home at "
+                    + " is on the bottom for " + Math.round(100 * Ladder.HOLDS) + " % of the way home at "
                     + speed(heads.ask().reelMps())
                     + ". Reel slower, or give it line and let it fall again.";
         }
-        Ladder.Rung rung = ladder.lightest().get();
-        return "Lightest that holds: " + rung.head().show(units.headMass()) + ", on the bottom for "
-                + Math.round(100 * rung.contactShare()) + " % of the way home"
-                + (rung.fallSeconds() == null ? "" : ", " + Fall.counted(rung.fallSeconds()) + " s in the fall") + ".";
+        return "Lightest that holds: " + holding(ladder.lightest().get());
     }
 
     /** School W2. */
     private String control() {
         Ladder ladder = heads.ladder();
         if (ladder.control().isEmpty()) {
-            return "Overweight for control: has no say in less than " + Sentences.metres(3, units) + " of water.";
+            return "Overweight for control: has no say in less than " + Sentences.metres(Ladder.CONTROL_FROM_M, units)
+                    + " of water.";
         }
-        Ladder.Rung rung = ladder.control().get();
-        return "Overweight for control: " + rung.head().show(units.headMass()) + ", on the bottom for "
+        return "Overweight for control: " + holding(ladder.control().get());
+    }
+
+    private String holding(Ladder.Rung rung) {
+        return rung.head().show(units.headMass()) + ", on the bottom for "
                 + Math.round(100 * rung.contactShare()) + " % of the way home"
                 + (rung.fallSeconds() == null ? "" : ", " + Fall.counted(rung.fallSeconds()) + " s in the fall") + ".";
     }

@@ -19,8 +19,6 @@ final class Sentences {
     /** On the bottom for less of the time than this it only touches it. */
     private static final double HARDLY = 0.01;
 
-    private static final double LONG_S = 600;
-
     private final Scene scene;
     private final ColumnAsk ask;
     private final UnitSystem units;
@@ -103,7 +101,7 @@ final class Sentences {
                                     + " when the reel turns.");
         }
         said.add(run(main));
-        if (path.last().seconds() >= LONG_S - 1) {
+        if (path.last().seconds() >= Path.LONGEST_SECONDS - 1) {
             said.add("It is not home after ten minutes: the rest is not reckoned.");
         }
         Band band = ask.band();

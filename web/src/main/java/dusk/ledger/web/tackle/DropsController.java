@@ -108,7 +108,7 @@ class DropsController {
                 .mapToDouble(d -> Calibrations.logFactor(fall.tied(), d.drop(), d.water()))
                 .toArray();
         boolean[] outliers = Calibration.outliers(logs);
-        Fall.Known bare = new Fall.Known(fall.tied(), new Calibrations.Basis(Calibration.NONE, 0));
+        Fall.Known bare = fall.uncounted();
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < alike.size(); i++) {
             Drops.Noted drop = alike.get(i);
@@ -130,7 +130,7 @@ class DropsController {
 
     private static Effect effect(Fall.Known fall) {
         double fresh = Drops.density(false);
-        Fall.Known bare = new Fall.Known(fall.tied(), new Calibrations.Basis(Calibration.NONE, 0));
+        Fall.Known bare = fall.uncounted();
         return new Effect(
                 Figures.fixed(fall.basis().calibration().factor(), 2),
                 Figures.fixed(bare.lure(fresh).terminalMps(fresh), 2) + " m/s",

@@ -18,6 +18,11 @@ public sealed interface Fall {
             return Lure.of(tied.parts(), water).calibrated(basis.calibration().factor());
         }
 
+        /** The same as if nobody had counted anything. */
+        Known uncounted() {
+            return new Known(tied, new Calibrations.Basis(Calibration.NONE, 0));
+        }
+
         /** Seconds on slack line to a depth in m; it must not float. */
         public double seconds(double depthM, double water) {
             return new Cast(depthM, 0, 0, tied.line().metres(), water, 0, 0).freeFallSeconds(lure(water), depthM);
