@@ -33,7 +33,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class WaterBench {
     private static final Lure.Parts PARTS = new Lure.Parts(
-            Mass.ofGrams(14), "lead", "paddle-tail swimmer", Length.ofMillimetres(112), "plastisol", 0.4, 0, 0);
+            Mass.ofGrams(10), "lead", "paddle-tail swimmer", Length.ofMillimetres(90), "plastisol", 0.4, 0, 0);
 
     @Param({"0", "0.25"})
     public double currentMps;

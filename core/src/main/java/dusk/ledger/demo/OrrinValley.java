@@ -62,10 +62,10 @@ final class OrrinValley {
         riverPlaces();
         soundPlaces();
         tackle();
-        rod("7 ft tip-watcher", 2130, "medium-light", "moderate", 2, 12);
+        rod("7 ft light rod", 2130, "medium-light", "moderate", 2, 12);
         rod("6 ft 6 dock rod", 1980, "medium", "fast", 5, 18);
-        rod("7 ft 3 bottom rod", 2210, "medium-heavy", "fast", 10, 35);
-        rod("chest-pack rod", 1680, "ultralight", "slow", 1, 7);
+        rod("7 ft 6 bottom rod", 2290, "medium-heavy", "fast", 10, 35);
+        rod("5 ft 6 bank rod", 1680, "ultralight", "slow", 1, 7);
     }
 
     String id() {

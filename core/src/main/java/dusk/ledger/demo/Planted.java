@@ -16,10 +16,10 @@ public record Planted(Map<Factor, String> tackle, Map<Factor, List<String>> cond
 
     public static final List<Planted> TRUTHS = List.of(
             new Planted(
-                    Map.of(Factor.COLOUR, "dark plum"),
-                    Map.of(Factor.CLARITY, List.of("under 0.3 m", "0.3-0.9 m")),
-                    2.0,
-                    "Dark plum takes twice as many fish where the disc goes out of sight above 0.9 m."),
+                    Map.of(Factor.COLOUR, "brown craw"),
+                    Map.of(Factor.LEVEL_TREND, List.of("falling")),
+                    2.1,
+                    "Brown craw takes 2.1 times as many fish while the water is falling."),
             new Planted(
                     Map.of(Factor.HEAD_MASS, "3.5 g"),
                     Map.of(Factor.WATER_TEMP, List.of("under 7 C", "7-10 C")),

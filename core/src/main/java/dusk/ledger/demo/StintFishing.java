@@ -193,6 +193,7 @@ final class StintFishing {
         levels.put(Factor.PRESENTATION, presentation);
         levels.put(Factor.DEPTH, Bands.depth(Length.ofMetres(depthM)));
         levels.put(Factor.WEATHER, outing.day().weather());
+        levels.put(Factor.LEVEL_TREND, outing.day().levelTrend());
         Reading reading = outing.readings().get(0);
         for (Reading one : outing.readings()) {
             reading = one.at().isAfter(at) ? reading : one;

@@ -110,7 +110,7 @@ public record Rig(String name, List<String> columns, Map<String, String> usual) 
                 "belly-weighted weedless",
                 JIG,
                 "head_mass_g=5 g; head_shape=belly keel; head_material=lead; plastic=paddle-tail swimmer; "
-                        + "plastic_length_mm=110 mm; hook_size=4/0; hook_wire=medium; keeper=spring medium; "
+                        + "plastic_length_mm=110 mm; hook_size=4/0; hook_wire=medium; keeper=coil stout; "
                         + "weed_guard=point buried");
         rig(
                 "wire-arm spinner",

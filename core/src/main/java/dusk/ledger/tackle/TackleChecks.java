@@ -243,8 +243,8 @@ public final class TackleChecks {
             return;
         }
         double most = switch (keeper) {
-            case "spring small" -> 9;
-            case "spring medium" -> 13;
+            case "coil fine" -> 9;
+            case "coil stout" -> 14;
             case "barb", "screw" -> 15;
             case "collar" -> 18;
             default -> Double.MAX_VALUE;

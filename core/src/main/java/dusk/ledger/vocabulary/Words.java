@@ -41,7 +41,7 @@ public final class Words {
         open("head_colour", "plain, black, chartreuse, green pumpkin, white, red");
         open("hook_wire", "light, medium, heavy, treble");
         open("weed_guard", "none, fibre, wire, point buried");
-        open("keeper", "none, barb, collar, screw, spring small, spring medium, spring large");
+        open("keeper", "none, barb, collar, screw, coil fine, coil stout");
         open("skirt", "none, short, long");
         open("blade", "none, small, medium, large");
         open("rattle", "none, in head, in plastic");
@@ -55,7 +55,7 @@ public final class Words {
         open("plastic_material", "plastisol, salted plastisol, floating elastomer");
         open(
                 "colour",
-                "green pumpkin, watermelon, brown craw, orange craw, black, black-blue, dark plum, violet, smoke, clear shimmer, pearl, white,"
+                "green pumpkin, watermelon, brown craw, orange craw, black, black-blue, dark plum, violet, smoke, clear with glitter, pearl, white,"
                         + " silver shad, motor oil, chartreuse, glow bright, red");
         open("colour_accent", "none, chartreuse tail, orange belly, red flake, blue flake, dark back");
         open(
@@ -70,7 +70,7 @@ public final class Words {
                 "on bottom, just off bottom, suspended, under a surface school, at the surface, on beds, cruising shallow, not seen");
         open(
                 "presentation",
-                "slow drag, drag and pause, hop, big hop, shake in place, dead-stick, steady retrieve, slow roll, burn and kill, lift and drop,"
+                "slow drag, drag and pause, hop, big hop, shake in place, dead-stick, steady retrieve, slow roll, rush and stop, stop on contact, lift and drop,"
                         + " reel and glide, tight-line swim, vertical hold, twitch and pause");
         open("line_method", "slack fall, tight-line fall, open-bail drop");
         open("bite_on", "fall, first move, bottom, pause, steady pull, lift, at the boat, not felt");

@@ -44,7 +44,8 @@ public record Retrieve(List<Phase> phases, boolean again, double homeMps) {
             case "shake in place" -> "pause 15 s, reel for 2 s, again";
             case "dead-stick" -> "pause 40 s, reel home";
             case "vertical hold" -> "pause 60 s";
-            case "burn and kill" -> "reel for 2 s, fall slack 2 s, again";
+            case "rush and stop" -> "reel 1 m/s for 3 s, pause 1 s, fall slack 2 s, again";
+            case "stop on contact" -> "reel for 5 s, pause 2 s, again";
             case "reel and glide" -> "reel for 3 s, pause 3 s, again";
             case "twitch and pause" -> "lift 0.3 m, pause 3 s, again";
             default -> "reel home";

@@ -136,7 +136,7 @@ class PatternSearchTest {
                         new Term(Factor.PRESENTATION, "dead-stick"),
                         new Term(Factor.RIG, "drop shot"),
                         new Term(Factor.HEAD_MASS, "3.5 g"),
-                        new Term(Factor.COLOUR, "dark plum"))
+                        new Term(Factor.COLOUR, "brown craw"))
                 .doesNotContain(
                         new Term(Factor.COLOUR, "motor oil"),
                         new Term(Factor.COLOUR, "glow bright"),
@@ -189,15 +189,15 @@ class PatternSearchTest {
         assertThat(PatternWords.losesTo(against, table, PatternSearch.Ask.USUAL))
                 .doesNotContain("glow bright")
                 .doesNotContain("motor oil");
-        // the same asked of a choice that a planted truth beats: green pumpkin in the water where dark plum is good
-        Pattern behindPlum =
+        // the same asked of a choice that a planted truth beats: green pumpkin on the days when brown craw is good
+        Pattern behindCraw =
                 PatternSearch.run(table, PatternSearch.Ask.USUAL, 2, SearchProgress.NONE).patterns().stream()
-                        .filter(p -> p.tackle().contains(new Term(Factor.COLOUR, "dark plum")))
+                        .filter(p -> p.tackle().contains(new Term(Factor.COLOUR, "brown craw")))
                         .findFirst()
                         .orElseThrow();
         Pattern green = new Pattern(
                 List.of(new Term(Factor.COLOUR, "green pumpkin")),
-                behindPlum.conditions(),
+                behindCraw.conditions(),
                 List.of(),
                 List.of(),
                 0,
@@ -207,16 +207,16 @@ class PatternSearchTest {
                 0,
                 0,
                 0.5,
-                behindPlum.interval(),
+                behindCraw.interval(),
                 0.5,
                 1,
                 1,
-                behindPlum.later(),
+                behindCraw.later(),
                 Grade.BUILDING,
                 List.of(),
                 List.of());
         assertThat(PatternWords.losesTo(green, table, PatternSearch.Ask.USUAL))
-                .startsWith("It loses most to dark plum");
+                .startsWith("It loses most to brown craw");
     }
 
     @Test

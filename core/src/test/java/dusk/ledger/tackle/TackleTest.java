@@ -67,7 +67,7 @@ class TackleTest {
         "leader_mm, 1500, leader_mm",
         "hook_size, #4, hook_size",
         "hook_size, 8/0, hook_size",
-        "keeper, spring small, ",
+        "keeper, coil fine, ",
         "plastic, short stick, hook_size",
         "hook_size, a big one, "
     })

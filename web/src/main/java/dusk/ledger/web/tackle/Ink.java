@@ -17,7 +17,7 @@ final class Ink {
             Map.entry("dark plum", "#4a1a3c"),
             Map.entry("violet", "#7c55b8"),
             Map.entry("smoke", "#7b7d80"),
-            Map.entry("clear shimmer", "#c9d6d8"),
+            Map.entry("clear with glitter", "#c9d6d8"),
             Map.entry("pearl", "#ece6d8"),
             Map.entry("white", "#fafaf5"),
             Map.entry("silver shad", "#aab4bd"),
