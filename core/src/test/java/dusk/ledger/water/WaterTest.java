@@ -199,8 +199,8 @@ class WaterTest {
     @Test
     void whatIsReeledTooFastSkatesHomeOnTheSurfaceAndSwingsWithTheCurrent() {
         for (double current : new double[] {0, 0.3}) {
-            Path path = Motion.of(
-                    example(0), water(current, 90), List.of(new Phase.FallSlack(1), new Phase.ReelHome(2)));
+            Path path =
+                    Motion.of(example(0), water(current, 90), List.of(new Phase.FallSlack(1), new Phase.ReelHome(2)));
             assertThat(path.secondsBetween(0, 1e-6)).isGreaterThan(2);
             assertThat(path.last().outM()).isCloseTo(Motion.HOME_M, within(1e-6));
             assertThat(path.last().y() > 0.1).isEqualTo(current > 0);

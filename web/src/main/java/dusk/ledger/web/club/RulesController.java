@@ -6,17 +6,14 @@ import dusk.ledger.journal.Water;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.vocabulary.Words;
-import dusk.ledger.web.frame.NotYours;
+import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.LedgerRows;
+import dusk.ledger.web.store.NotYours;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.DateTimeException;
 import java.time.MonthDay;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -33,7 +30,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 @RequestMapping("/club/waters/{waterId}/rules")
 class RulesController {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
     private static final int MOST_KEPT = 99;
 
     private final LedgerRows rows;
@@ -83,7 +79,7 @@ class RulesController {
                     rule.slotFrom().show(units.lure()) + " to " + rule.slotTo().show(units.lure()) + " goes back");
         }
         if (rule.closedFrom() != null && rule.closedTo() != null) {
-            words.add("closed " + DAY.format(rule.closedFrom()) + " to " + DAY.format(rule.closedTo()));
+            words.add("closed " + Typed.DAY.format(rule.closedFrom()) + " to " + Typed.DAY.format(rule.closedTo()));
         }
         if (rule.bag() != null) {
             words.add("at most " + rule.bag() + " kept a day");
@@ -100,93 +96,51 @@ class RulesController {
             RedirectAttributes flash,
             HttpServletResponse response) {
         Water water = officers(person, waterId);
-        Map<String, String> errors = new HashMap<>();
-        WaterRule rule = read(typed, person.units(), errors);
+        Typed fields = new Typed(typed, person.units());
+        WaterRule rule = read(fields);
         if (rule == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return show(person, water, typed, errors, model);
+            return show(person, water, typed, fields.errors(), model);
         }
         rules.note(person.viewer(), water.id(), rule);
         flash.addFlashAttribute("said", "Noted for " + rule.species() + ".");
         return "redirect:/club/waters/" + waterId + "/rules";
     }
 
-    private static @Nullable WaterRule read(Map<String, String> typed, UnitSystem units, Map<String, String> errors) {
-        String species = typed.getOrDefault("species", "").strip();
-        if (species.isEmpty()) {
-            errors.put("species", "Say which species it is for.");
-        }
-        Length least = length("least", typed, units, errors);
-        Length slotFrom = length("slot_from", typed, units, errors);
-        Length slotTo = length("slot_to", typed, units, errors);
-        MonthDay closedFrom = day("closed_from", typed, errors);
-        MonthDay closedTo = day("closed_to", typed, errors);
-        Integer bag = bag(typed, errors);
-        together("slot_from", slotFrom, "slot_to", slotTo, errors);
-        together("closed_from", closedFrom, "closed_to", closedTo, errors);
+    private static @Nullable WaterRule read(Typed typed) {
+        String species = typed.required("species", "Say which species it is for.");
+        Length least = length("least", typed);
+        Length slotFrom = length("slot_from", typed);
+        Length slotTo = length("slot_to", typed);
+        MonthDay closedFrom = typed.day("closed_from");
+        MonthDay closedTo = typed.day("closed_to");
+        Integer bag = typed.whole("bag", 0, MOST_KEPT);
+        together("slot_from", slotFrom, "slot_to", slotTo, typed);
+        together("closed_from", closedFrom, "closed_to", closedTo, typed);
         if (slotFrom != null && slotTo != null && slotFrom.compareTo(slotTo) > 0) {
-            errors.put("slot_to", "Less than where the slot begins.");
+            typed.wrong("slot_to", "Less than where the slot begins.");
         }
         boolean nothing = least == null && slotFrom == null && closedFrom == null && bag == null;
-        if (errors.isEmpty() && nothing) {
-            errors.put("least", "Write at least one of them.");
+        if (typed.errors().isEmpty() && nothing) {
+            typed.wrong("least", "Write at least one of them.");
         }
-        return errors.isEmpty() ? new WaterRule(species, least, slotFrom, slotTo, closedFrom, closedTo, bag) : null;
+        return typed.errors().isEmpty()
+                ? new WaterRule(species, least, slotFrom, slotTo, closedFrom, closedTo, bag)
+                : null;
     }
 
-    private static void together(
-            String one, @Nullable Object a, String other, @Nullable Object b, Map<String, String> errors) {
+    private static void together(String one, @Nullable Object a, String other, @Nullable Object b, Typed typed) {
         if ((a == null) != (b == null)) {
-            errors.putIfAbsent(a == null ? one : other, "It needs both ends.");
+            typed.wrong(a == null ? one : other, "It needs both ends.");
         }
     }
 
-    private static @Nullable Length length(
-            String name, Map<String, String> typed, UnitSystem units, Map<String, String> errors) {
-        String text = typed.getOrDefault(name, "");
-        if (text.isBlank()) {
-            return null;
+    private static @Nullable Length length(String name, Typed typed) {
+        Length length = typed.length(name);
+        if (length != null && !(length.millimetres() > 0)) {
+            typed.wrong(name, "A length must be above 0.");
         }
-        try {
-            Length length = Length.parse(text, units.lure());
-            if (length.millimetres() > 0) {
-                return length;
-            }
-            errors.put(name, "A length must be above 0.");
-        } catch (IllegalArgumentException e) {
-            errors.put(name, String.valueOf(e.getMessage()));
-        }
-        return null;
-    }
-
-    private static @Nullable MonthDay day(String name, Map<String, String> typed, Map<String, String> errors) {
-        String text = typed.getOrDefault(name, "").strip();
-        if (text.isEmpty()) {
-            return null;
-        }
-        try {
-            return MonthDay.parse(text, DAY);
-        } catch (DateTimeException e) {
-            errors.put(name, "“" + text + "” is not a day of the year. Write it like 15 Mar.");
-            return null;
-        }
-    }
-
-    private static @Nullable Integer bag(Map<String, String> typed, Map<String, String> errors) {
-        String text = typed.getOrDefault("bag", "").strip();
-        if (text.isEmpty()) {
-            return null;
-        }
-        try {
-            int bag = Integer.parseInt(text);
-            if (bag >= 0 && bag <= MOST_KEPT) {
-                return bag;
-            }
-        } catch (NumberFormatException e) {
-            // said below, as for a number out of range
-        }
-        errors.put("bag", "“" + text + "” is not a number from 0 to " + MOST_KEPT + ".");
-        return null;
+        return length;
     }
 
     @PostMapping("/{ruleId}/delete")

@@ -7,6 +7,7 @@ import dusk.ledger.water.Arrival;
 import dusk.ledger.water.Band;
 import dusk.ledger.water.Cast;
 import dusk.ledger.water.Retrieve;
+import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.tackle.Drops;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -144,7 +145,7 @@ record ColumnAsk(
             typed.wrong("reel", "Turns of which reel? Choose a rod that has its line a turn noted, or write m/s.");
             return null;
         }
-        Double each = typed.read("reel", text -> Double.valueOf(turns.group(1)));
+        Double each = typed.read("reel", text -> Typed.decimal(turns.group(1)));
         double mps = each == null ? 0 : each * rod.retrieve().metres();
         if (!(mps >= 0.02 && mps <= 3)) {
             typed.wrong("reel", "That is no speed one reels at. Write 0.2 to 3 turns/s.");

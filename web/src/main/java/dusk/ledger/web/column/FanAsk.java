@@ -4,6 +4,7 @@ import dusk.ledger.journal.SetUp;
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Fan;
+import dusk.ledger.web.form.Typed;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -114,18 +115,7 @@ public record FanAsk(
 
     /** Numbers of the casts made, as they were ticked: from 0. */
     static Set<Integer> made(List<String> ticked, int casts) {
-        Set<Integer> made = new HashSet<>();
-        for (String text : ticked) {
-            try {
-                int cast = Integer.parseInt(text);
-                if (cast >= 0 && cast < casts) {
-                    made.add(cast);
-                }
-            } catch (NumberFormatException e) {
-                // not one of the fan's casts
-            }
-        }
-        return made;
+        return new HashSet<>(Typed.ticks(ticked, casts));
     }
 
     /** The fields as they stand for a fan. */

@@ -2,6 +2,7 @@ package dusk.ledger.web.column;
 
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.units.UnitSystem;
+import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.tackle.Drops;
 import jakarta.servlet.http.HttpServletResponse;

@@ -7,6 +7,7 @@ import dusk.ledger.units.Length;
 import dusk.ledger.units.Mass;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.vocabulary.Words;
+import dusk.ledger.web.form.Typed;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -71,15 +72,7 @@ final class SetUpAsk {
 
     private static void length(
             Typed typed, String column, Length.Unit unit, double leastMm, double mostMm, Map<String, Object> into) {
-        Double mm = typed.read(column, text -> {
-            double value = Length.parse(text, unit).millimetres();
-            if (!(value >= leastMm && value <= mostMm)) {
-                throw new IllegalArgumentException(
-                        "Write " + Length.ofMillimetres(leastMm).show(unit) + " to "
-                                + Length.ofMillimetres(mostMm).show(unit) + ", not “" + text + "”.");
-            }
-            return value;
-        });
+        Double mm = typed.millimetres(column, unit, leastMm, mostMm);
         if (mm != null) {
             into.put(column, mm);
         }

@@ -1,5 +1,6 @@
 package dusk.ledger.web.deck;
 
+import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.NewId;
 import java.time.Clock;
@@ -28,7 +29,7 @@ class Acting {
     DeckActs.By by(Person person, String tripId, Map<String, String> typed) {
         String id = typed.getOrDefault("act", "");
         Deck deck = records.deck(person.viewer(), tripId);
-        Instant at = clock.instant().minus(waited(typed));
+        Instant at = clock.instant().minus(waited(person, typed));
         Instant began = deck.trip().startedAt();
         return new DeckActs.By(
                 person,
@@ -37,12 +38,9 @@ class Acting {
                 at.isBefore(began) ? began : at);
     }
 
-    private static Duration waited(Map<String, String> typed) {
-        try {
-            Duration waited = Duration.ofMillis(Long.parseLong(typed.getOrDefault("waited_ms", "0")));
-            return waited.isNegative() || waited.compareTo(LONGEST_WAIT) > 0 ? Duration.ZERO : waited;
-        } catch (NumberFormatException e) {
-            return Duration.ZERO;
-        }
+    /** What a device says of how long a touch waited; nothing where that cannot be. */
+    private static Duration waited(Person person, Map<String, String> typed) {
+        Double waited = new Typed(typed, person.units()).number("waited_ms", 0, LONGEST_WAIT.toMillis(), "");
+        return waited == null ? Duration.ZERO : Duration.ofMillis(Math.round(waited));
     }
 }

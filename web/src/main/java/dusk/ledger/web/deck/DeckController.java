@@ -8,9 +8,11 @@ import dusk.ledger.journal.Spot;
 import dusk.ledger.units.Length;
 import dusk.ledger.vocabulary.Words;
 import dusk.ledger.water.Calibration;
-import dusk.ledger.web.frame.NotYours;
+import dusk.ledger.web.form.TimeOfDay;
+import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.tackle.CountForm;
 import dusk.ledger.web.tackle.Portrait;
 import dusk.ledger.web.tackle.SetUpWords;
@@ -18,14 +20,9 @@ import dusk.ledger.web.trips.PlaceWords;
 import dusk.ledger.web.trips.TimeText;
 import dusk.ledger.web.trips.TripRecords;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.DateTimeException;
 import java.time.Instant;
-import java.time.LocalTime;
-import java.time.ZonedDateTime;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -130,7 +127,7 @@ class DeckController {
         switch (touch) {
             case "follow", "bite" -> acts.touch(by, rodId, touch);
             case "lost" -> acts.lost(by, rodId, known("cause", typed));
-            case "landed" -> acts.landed(by, rodId, said("species", typed), fish(typed));
+            case "landed" -> acts.landed(by, rodId, said("species", typed), fish(by, typed));
             case "swap" -> {
                 RodOut rod = records.rod(by.viewer(), by.deck().trip().id(), rodId);
                 Swap.Asked asked = swap.of(by.viewer(), rod, typed, by.person().units());
@@ -140,7 +137,7 @@ class DeckController {
             case "down" -> acts.down(by, rodId);
             case "up" -> acts.up(by, rodId);
             case "still" -> acts.still(by, rodId);
-            case "back" -> acts.setBack(by, rodId, timeOfDay(by, typed));
+            case "back" -> acts.setBack(by, rodId, end(by, typed));
             default -> throw new NotYours();
         }
     }
@@ -151,10 +148,10 @@ class DeckController {
         SetUp setUp =
                 records.rows().one(by.viewer(), Tables.SETUPS, rod.setUpId()).orElseThrow(NotYours::new);
         boolean salt = by.deck().water().kind().equals("estuary");
-        Map<String, String> errors = new LinkedHashMap<>();
-        Calibration.Drop drop = CountForm.read(setUp, typed, salt, by.person().units(), errors);
+        Typed fields = new Typed(typed, by.person().units());
+        Calibration.Drop drop = CountForm.read(setUp, fields, salt);
         if (drop == null) {
-            throw new Refusal(String.join(" ", errors.values()));
+            throw Refusal.of(fields);
         }
         acts.counted(by, rodId, CountForm.words(drop, by.person().units()), drop, salt);
     }
@@ -175,29 +172,23 @@ class DeckController {
         return word;
     }
 
-    private static int fish(Map<String, String> typed) {
-        String text = typed.getOrDefault("count", "1");
-        try {
-            int fish = Integer.parseInt(text);
-            if (fish >= 1 && fish <= MOST_FISH) {
-                return fish;
-            }
-        } catch (NumberFormatException e) {
-            // said below, as for a number out of range
+    private static int fish(DeckActs.By by, Map<String, String> typed) {
+        Typed fields = new Typed(typed, by.person().units());
+        Integer fish = fields.whole("count", 1, MOST_FISH);
+        if (!fields.errors().isEmpty()) {
+            throw Refusal.of(fields);
         }
-        throw new Refusal("“" + text + "” is not a number of fish. Write one from 1 to " + MOST_FISH + ".");
+        return fish == null ? 1 : fish;
     }
 
-    /** The latest moment, up to now, at which the clock at the water showed what was typed. */
-    private static Instant timeOfDay(DeckActs.By by, Map<String, String> typed) {
-        String text = typed.getOrDefault("end", "").strip();
-        try {
-            LocalTime time = LocalTime.parse(text.length() == 4 ? "0" + text : text);
-            ZonedDateTime end = by.at().atZone(by.deck().zone()).with(time);
-            return (end.toInstant().isAfter(by.at()) ? end.minusDays(1) : end).toInstant();
-        } catch (DateTimeException e) {
-            throw new Refusal("“" + text + "” is not a time of day. Write it like 17:05.");
+    private static Instant end(DeckActs.By by, Map<String, String> typed) {
+        Typed fields = new Typed(typed, by.person().units());
+        fields.required("end", "Say when it was put down. Write it like 17:05.");
+        TimeOfDay time = fields.time("end");
+        if (time == null) {
+            throw Refusal.of(fields);
         }
+        return time.upTo(by.at(), by.deck().zone());
     }
 
     private String lastFish(DeckActs.By by, String rodId) {
@@ -316,15 +307,13 @@ class DeckController {
     }
 
     private void move(DeckActs.By by, Map<String, String> typed) {
-        String label = blankIsNull(typed, "label");
-        String structure = blankIsNull(typed, "structure");
-        String spotId = blankIsNull(typed, "spot_id");
-        Length depth = null;
-        try {
-            String text = blankIsNull(typed, "depth_m");
-            depth = text == null ? null : Length.parse(text, by.person().units().depth());
-        } catch (IllegalArgumentException e) {
-            throw new Refusal(String.valueOf(e.getMessage()));
+        Typed fields = new Typed(typed, by.person().units());
+        String label = fields.textOrNull("label");
+        String structure = fields.textOrNull("structure");
+        String spotId = fields.textOrNull("spot_id");
+        Length depth = fields.depth("depth_m");
+        if (!fields.errors().isEmpty()) {
+            throw Refusal.of(fields);
         }
         Spot fresh = null;
         if (label != null || structure != null) {
@@ -345,10 +334,5 @@ class DeckController {
                         .filter(s -> s.waterId().equals(by.deck().water().id()))
                         .orElseThrow(NotYours::new);
         acts.move(by, "moved to " + PlaceWords.of(to), new DeckActs.Place(spotId, depth), fresh);
-    }
-
-    private static @Nullable String blankIsNull(Map<String, String> typed, String name) {
-        String text = typed.getOrDefault(name, "").strip();
-        return text.isEmpty() ? null : text;
     }
 }

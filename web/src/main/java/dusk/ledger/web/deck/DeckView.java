@@ -1,6 +1,6 @@
 package dusk.ledger.web.deck;
 
-import dusk.ledger.web.frame.FormField;
+import dusk.ledger.web.form.FormField;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

@@ -1,11 +1,18 @@
 package dusk.ledger.web.deck;
 
+import dusk.ledger.web.form.Typed;
+
 /** An act that cannot be done as things are; the message says why and what to do, and stands on the card. */
 final class Refusal extends RuntimeException {
     private static final long serialVersionUID = 1;
 
     Refusal(String message) {
         super(message);
+    }
+
+    /** Of what was typed and cannot be taken. */
+    static Refusal of(Typed typed) {
+        return new Refusal(String.join(" ", typed.errors().values()));
     }
 
     String words() {

@@ -8,7 +8,9 @@ import dusk.ledger.journal.Spot;
 import dusk.ledger.journal.Water;
 import dusk.ledger.units.Length;
 import dusk.ledger.vocabulary.Words;
-import dusk.ledger.web.frame.FormField;
+import dusk.ledger.web.form.FormField;
+import dusk.ledger.web.form.TimeOfDay;
+import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.frame.Horizon;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.LedgerRows;
@@ -16,15 +18,12 @@ import dusk.ledger.web.tackle.SetUpWords;
 import dusk.ledger.web.trips.PlaceWords;
 import dusk.ledger.web.trips.TripRecords;
 import java.time.Instant;
-import java.time.LocalTime;
-import java.time.ZoneId;
-import java.time.ZonedDateTime;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 
@@ -167,16 +166,14 @@ final class StartForm {
 
     @Nullable
     Length depth(Map<String, String> typed) {
-        String text = typed.getOrDefault("depth_m", "");
-        if (text.isBlank()) {
-            return null;
-        }
-        try {
-            return Length.parse(text, person.units().depth());
-        } catch (IllegalArgumentException e) {
-            errors.put("depth_m", String.valueOf(e.getMessage()));
-            return null;
-        }
+        return read(typed, fields -> fields.depth("depth_m"));
+    }
+
+    private <T> @Nullable T read(Map<String, String> values, Function<Typed, @Nullable T> reading) {
+        Typed typed = new Typed(values, person.units());
+        T read = reading.apply(typed);
+        typed.errors().forEach(errors::putIfAbsent);
+        return read;
     }
 
     @Nullable
@@ -195,19 +192,8 @@ final class StartForm {
     /** The next time the clock shows what was typed. */
     @Nullable
     Instant until(Water water, Instant now, Map<String, String> typed) {
-        String text = typed.getOrDefault("until", "");
-        if (text.isBlank()) {
-            return null;
-        }
-        try {
-            ZoneId zone = Horizon.zone(water);
-            LocalTime time = LocalTime.parse(text.strip().length() == 4 ? "0" + text.strip() : text.strip());
-            ZonedDateTime end = now.atZone(zone).with(time);
-            return (end.toInstant().isAfter(now) ? end : end.plusDays(1)).toInstant();
-        } catch (DateTimeParseException e) {
-            errors.put("until", "“" + text + "” is not a time of day. Write it like 21:30.");
-            return null;
-        }
+        TimeOfDay time = read(typed, fields -> fields.time("until"));
+        return time == null ? null : time.after(now, Horizon.zone(water));
     }
 
     private static @Nullable String blankIsNull(String text) {

@@ -8,9 +8,10 @@ import dusk.ledger.tackle.WeightLadder;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.Mass;
 import dusk.ledger.units.UnitSystem;
-import dusk.ledger.web.frame.NotYours;
+import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.tackle.SetUpWords;
 import java.util.HashMap;
@@ -97,12 +98,12 @@ class Swap {
         boolean asShown = now.plasticLength() != null
                 && now.plasticLength().show(units.lure()).equals(length);
         if (!length.isBlank() && !asShown) {
-            try {
-                cells.put(
-                        "plastic_length_mm", Length.parse(length, units.lure()).millimetres());
-            } catch (IllegalArgumentException e) {
-                throw new Refusal(String.valueOf(e.getMessage()));
+            Typed fields = new Typed(typed, units);
+            Length plastic = fields.length("plastic_length_mm");
+            if (plastic == null) {
+                throw Refusal.of(fields);
             }
+            cells.put("plastic_length_mm", plastic.millimetres());
         }
         return cells;
     }

@@ -2,7 +2,7 @@ package dusk.ledger.web.findings;
 
 import dusk.ledger.columns.StintTable;
 import dusk.ledger.vocabulary.Factor;
-import dusk.ledger.web.frame.FormField;
+import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.Viewer;
 import java.util.ArrayList;

@@ -3,6 +3,7 @@ package dusk.ledger.web.findings;
 import dusk.ledger.columns.StintTable;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.UnitSystem;
+import dusk.ledger.web.form.Typed;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -19,14 +20,9 @@ record Counted(@Nullable String species, @Nullable Length least) {
      * @param errors takes what is wrong, and what would be right, at {@code species} and {@code least}
      */
     static Counted of(String species, String least, StintTable table, UnitSystem units, Map<String, String> errors) {
-        Length length = null;
-        if (!least.isBlank()) {
-            try {
-                length = Length.parse(least, units.lure());
-            } catch (IllegalArgumentException e) {
-                errors.put("least", String.valueOf(e.getMessage()));
-            }
-        }
+        Typed typed = new Typed(Map.of("least", least), units);
+        Length length = typed.length("least");
+        errors.putAll(typed.errors());
         String one = species.isBlank() ? null : species;
         if (one != null && !table.species().contains(one)) {
             errors.put("species", "No “" + one + "” has been landed. Choose one of the list.");

@@ -7,11 +7,11 @@ import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Calibration;
 import dusk.ledger.water.Calibrations;
 import dusk.ledger.water.Tied;
+import dusk.ledger.web.form.Typed;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** Reads a counted drop as it is typed: seconds and a depth. */
@@ -30,24 +30,23 @@ public final class CountForm {
      * Reads it.
      *
      * @param salt whether the water is
-     * @param errors is given what is wrong, by field
+     * @param typed is given what is wrong, by field
      * @return null where anything is
      */
-    public static Calibration.@Nullable Drop read(
-            SetUp setUp, Map<String, String> typed, boolean salt, UnitSystem units, Map<String, String> errors) {
-        double seconds = seconds(typed.getOrDefault("seconds", "").strip(), errors);
-        double depth = depth(typed.getOrDefault("depth_m", "").strip(), units, errors);
-        if (!errors.isEmpty()) {
+    public static Calibration.@Nullable Drop read(SetUp setUp, Typed typed, boolean salt) {
+        Double seconds = seconds(typed);
+        Double depth = depth(typed);
+        if (seconds == null || depth == null || !typed.errors().isEmpty()) {
             return null;
         }
         if (!(Tied.of(setUp) instanceof Tied.Known tied)) {
-            errors.put("seconds", "How this set-up falls cannot be told, so its drops cannot be used.");
+            typed.wrong("seconds", "How this set-up falls cannot be told, so its drops cannot be used.");
             return null;
         }
         Calibration.Drop drop = new Calibration.Drop(seconds, depth);
         double factor = Math.exp(Calibrations.logFactor(tied, drop, Drops.density(salt)));
         if (!(factor < SLIP) || !(factor > 1 / SLIP)) {
-            errors.put(
+            typed.wrong(
                     "seconds",
                     "That is far from what its weight and size can do. Was it this set-up, on slack line, to that depth?");
             return null;
@@ -55,38 +54,34 @@ public final class CountForm {
         return drop;
     }
 
-    private static double seconds(String text, Map<String, String> errors) {
-        String number = text.replaceFirst("\\s*(s|sec|seconds)$", "");
+    private static @Nullable Double seconds(Typed typed) {
+        String text = typed.text("seconds");
         try {
-            double seconds = Double.parseDouble(number);
+            double seconds = Typed.decimal(text.replaceFirst("\\s*(s|sec|seconds)$", ""));
             if (seconds > 0 && seconds <= LONGEST_S) {
                 return seconds;
             }
-        } catch (NumberFormatException e) {
+        } catch (IllegalArgumentException e) {
             // said below, as for a number out of range
         }
-        errors.put("seconds", "“" + text + "” is not a count. Write seconds, more than 0 and at most 300, like 9.");
-        return 0;
+        typed.wrong("seconds", "“" + text + "” is not a count. Write seconds, more than 0 and at most 300, like 9.");
+        return null;
     }
 
-    private static double depth(String text, UnitSystem units, Map<String, String> errors) {
-        if (text.isEmpty()) {
-            errors.put("depth_m", "Say how deep it fell.");
-            return 0;
+    private static @Nullable Double depth(Typed typed) {
+        typed.required("depth_m", "Say how deep it fell.");
+        Length depth = typed.depth("depth_m");
+        if (depth == null) {
+            return null;
         }
-        try {
-            double depth = Length.parse(text, units.depth()).metres();
-            if (depth > 0 && depth <= DEEPEST_M) {
-                return depth;
-            }
-            errors.put(
+        if (!(depth.metres() > 0) || depth.metres() > DEEPEST_M) {
+            typed.wrong(
                     "depth_m",
                     "A depth must be above 0 and at most "
-                            + Length.ofMetres(DEEPEST_M).show(units.depth()) + ".");
-        } catch (IllegalArgumentException e) {
-            errors.put("depth_m", String.valueOf(e.getMessage()));
+                            + Length.ofMetres(DEEPEST_M).show(typed.units().depth()) + ".");
+            return null;
         }
-        return 0;
+        return depth.metres();
     }
 
     /** Such as {@code 9 s to 3 m}. */

@@ -6,14 +6,14 @@ import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Calibration;
 import dusk.ledger.water.Calibrations;
 import dusk.ledger.water.Tied;
-import dusk.ledger.web.frame.NotYours;
+import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.security.People;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.Deletions;
+import dusk.ledger.web.store.NotYours;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -146,12 +146,12 @@ class DropsController {
             RedirectAttributes flash,
             HttpServletResponse response) {
         SetUp setUp = setUps.one(person.viewer(), setUpId);
-        Map<String, String> errors = new HashMap<>();
-        boolean salt = typed.containsKey("salt");
-        Calibration.Drop drop = CountForm.read(setUp, typed, salt, person.units(), errors);
+        Typed fields = new Typed(typed, person.units());
+        boolean salt = fields.ticked("salt");
+        Calibration.Drop drop = CountForm.read(setUp, fields, salt);
         if (drop == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return show(person, setUp, typed, errors, model);
+            return show(person, setUp, typed, fields.errors(), model);
         }
         drops.add(person.viewer(), setUpId, clock.instant(), drop, salt);
         flash.addFlashAttribute("said", "Counted: " + CountForm.words(drop, person.units()) + ".");

@@ -8,9 +8,9 @@ import static org.jooq.impl.DSL.sum;
 
 import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.SetUp;
-import dusk.ledger.web.frame.NotYours;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.store.Visibility;

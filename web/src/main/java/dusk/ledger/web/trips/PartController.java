@@ -2,11 +2,11 @@ package dusk.ledger.web.trips;
 
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Trip;
-import dusk.ledger.web.frame.FormPage;
-import dusk.ledger.web.frame.NotYours;
-import dusk.ledger.web.frame.RecordForm;
+import dusk.ledger.web.form.FormPage;
+import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Store;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletResponse;

@@ -13,16 +13,16 @@ import dusk.ledger.journal.Stint;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.Water;
 import dusk.ledger.vocabulary.Words;
+import dusk.ledger.web.form.RecordForm;
+import dusk.ledger.web.form.TimeOfDay;
+import dusk.ledger.web.form.Typed;
+import dusk.ledger.web.form.UnitText;
 import dusk.ledger.web.frame.Horizon;
-import dusk.ledger.web.frame.RecordForm;
-import dusk.ledger.web.frame.UnitText;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.NewId;
-import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -41,8 +41,7 @@ final class PastTrip {
     private final Person person;
     private final Water water;
     private final NewId newId;
-    private final Map<String, String> typed;
-    private final Map<String, String> errors = new HashMap<>();
+    private final Typed typed;
     private final List<Stint> stints = new ArrayList<>();
     private final List<Catch> catches = new ArrayList<>();
     private final List<Loss> losses = new ArrayList<>();
@@ -56,11 +55,11 @@ final class PastTrip {
         this.person = person;
         this.water = water;
         this.newId = newId;
-        this.typed = typed;
+        this.typed = new Typed(typed, person.units());
     }
 
     Map<String, String> errors() {
-        return errors;
+        return typed.errors();
     }
 
     Trip trip() {
@@ -89,7 +88,7 @@ final class PastTrip {
     }
 
     private String cell(String name) {
-        return typed.getOrDefault(name, "").strip();
+        return typed.text(name);
     }
 
     /** Reads all of it; what is wrong is in {@link #errors}. */
@@ -106,22 +105,22 @@ final class PastTrip {
             spot = chosen(row, "spot", spot, choices.spots(), Spot::id);
             boolean fished = !cell("minutes_" + row).isEmpty();
             if (!fished && !cell("came_" + row).isEmpty()) {
-                errors.put("minutes_" + row, "How many minutes were fished for it?");
+                typed.wrong("minutes_" + row, "How many minutes were fished for it?");
             }
             if (fished && angler == null) {
-                errors.put("angler_" + row, "Choose who fished.");
+                typed.wrong("angler_" + row, "Choose who fished.");
             }
             if (fished && setUp == null) {
-                errors.put("setup_" + row, "Choose what was tied on.");
+                typed.wrong("setup_" + row, "Choose what was tied on.");
             }
             if (fished && angler != null && setUp != null && start != null) {
                 row(row, tripId, new Chosen(angler, setUp, spot), free, start, choices.species());
             }
         }
-        if (stints.isEmpty() && errors.isEmpty()) {
-            errors.put("minutes_1", "A trip has at least one stint: write its minutes, blank or not.");
+        if (stints.isEmpty() && typed.errors().isEmpty()) {
+            typed.wrong("minutes_1", "A trip has at least one stint: write its minutes, blank or not.");
         }
-        if (start != null && errors.isEmpty()) {
+        if (start != null && typed.errors().isEmpty()) {
             finish(tripId, start, free);
         }
     }
@@ -133,7 +132,7 @@ final class PastTrip {
             return above;
         }
         if (among.stream().noneMatch(one -> id.apply(one).equals(value))) {
-            errors.put(name + "_" + row, "Choose one of the list.");
+            typed.wrong(name + "_" + row, "Choose one of the list.");
         }
         return value;
     }
@@ -148,12 +147,12 @@ final class PastTrip {
         try {
             came = Shorthand.read(cell("came_" + row), species, person.units().lure());
         } catch (IllegalArgumentException e) {
-            errors.put("came_" + row, String.valueOf(e.getMessage()));
+            typed.wrong("came_" + row, String.valueOf(e.getMessage()));
             return;
         }
-        double minutes = form.matches() ? Double.parseDouble(form.group(3).replace(',', '.')) : 0;
+        double minutes = form.matches() ? Typed.decimal(form.group(3)) : 0;
         if (!(minutes > 0)) {
-            errors.put(
+            typed.wrong(
                     "minutes_" + row,
                     "“" + cell("minutes_" + row)
                             + "” is not a number of minutes. Write it like 45, or 18:20 45 to say when.");
@@ -161,9 +160,9 @@ final class PastTrip {
         }
         Instant from = free.getOrDefault(chosen.angler(), start);
         if (form.group(1) != null) {
-            Instant said = at(start, form.group(1) + ":" + form.group(2));
+            Instant said = clock(start, form.group(1) + form.group(2));
             if (said == null || said.isBefore(from)) {
-                errors.put("minutes_" + row, "It would begin before the stint above ended.");
+                typed.wrong("minutes_" + row, "It would begin before the stint above ended.");
                 return;
             }
             from = said;
@@ -222,33 +221,24 @@ final class PastTrip {
     }
 
     private @Nullable Instant start() {
-        LocalDate date = null;
-        try {
-            date = LocalDate.parse(cell("date"));
-        } catch (DateTimeException e) {
-            errors.put("date", "“" + cell("date") + "” is not a date. Write it like 2026-05-01.");
+        LocalDate date = typed.date("date");
+        if (cell("date").isEmpty()) {
+            typed.wrong("date", "Say which day it was. Write it like 2026-05-01.");
         }
-        String from = cell("from").replace(":", "");
-        try {
-            int hours = Integer.parseInt(from.length() > 2 ? from.substring(0, from.length() - 2) : from);
-            int minutes = from.length() > 2 ? Integer.parseInt(from.substring(from.length() - 2)) : 0;
-            return date == null
-                    ? null
-                    : date.atTime(LocalTime.of(hours, minutes))
-                            .atZone(Horizon.zone(water))
-                            .toInstant();
-        } catch (NumberFormatException | DateTimeException e) {
-            errors.put("from", "“" + cell("from") + "” is not a time of day. Write it like 17:30, or 17.");
-            return null;
+        TimeOfDay from = typed.time("from");
+        if (cell("from").isEmpty()) {
+            typed.wrong("from", "Say when it began. Write it like 17:30, or 17.");
         }
+        return date == null || from == null
+                ? null
+                : date.atTime(from.time()).atZone(Horizon.zone(water)).toInstant();
     }
 
-    /** The first moment from the trip's start on at which the clock shows a time. */
-    private @Nullable Instant at(Instant start, String time) {
+    /** The first moment from the trip's start on at which the clock shows a time; null where no clock ever does. */
+    private @Nullable Instant clock(Instant start, String time) {
         try {
-            var zoned = start.atZone(Horizon.zone(water)).with(LocalTime.parse(time.length() == 4 ? "0" + time : time));
-            return zoned.toInstant().isBefore(start) ? zoned.plusDays(1).toInstant() : zoned.toInstant();
-        } catch (DateTimeException e) {
+            return TimeOfDay.parse(time).from(start, Horizon.zone(water));
+        } catch (IllegalArgumentException e) {
             return null;
         }
     }
@@ -271,7 +261,7 @@ final class PastTrip {
                                 Map.of("reading_id", newId.next(), "trip_id", tripId, "at", start, "source", "hand"),
                                 null);
             } catch (Invalid e) {
-                e.problems().forEach(p -> errors.put(p.column(), p.message()));
+                e.problems().forEach(p -> typed.wrong(p.column(), p.message()));
             }
         }
     }

@@ -2,8 +2,8 @@ package dusk.ledger.web.trips;
 
 import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.Water;
+import dusk.ledger.web.form.UnitText;
 import dusk.ledger.web.frame.Horizon;
-import dusk.ledger.web.frame.UnitText;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.Viewer;
 import java.time.ZoneId;

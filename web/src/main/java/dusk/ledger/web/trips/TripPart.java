@@ -2,8 +2,8 @@ package dusk.ledger.web.trips;
 
 import dusk.ledger.interchange.Table;
 import dusk.ledger.journal.Invalid;
-import dusk.ledger.web.frame.Form;
-import dusk.ledger.web.frame.RecordForm;
+import dusk.ledger.web.form.Form;
+import dusk.ledger.web.form.RecordForm;
 import java.util.List;
 import java.util.Map;
 import org.jooq.DSLContext;

@@ -1,4 +1,4 @@
-package dusk.ledger.web.frame;
+package dusk.ledger.web.form;
 
 import dusk.ledger.interchange.Column;
 import dusk.ledger.units.Bearing;
@@ -45,7 +45,7 @@ public final class UnitText {
             case TEXT -> text;
             case YES_NO -> Boolean.valueOf(text);
             case TIME -> time(text);
-            case WHOLE -> whole(text);
+            case WHOLE -> (long) Numbers.whole(text);
             case NUMBER -> {
                 if (name.endsWith("_mm")) {
                     yield Length.parse(text, millimetreUnit(name)).millimetres();
@@ -60,7 +60,7 @@ public final class UnitText {
                 } else if (name.endsWith("_n")) {
                     yield Force.parse(text, units.line()).newtons();
                 }
-                yield number(text);
+                yield Numbers.decimal(text);
             }
         };
     }
@@ -116,25 +116,5 @@ public final class UnitText {
             throw new IllegalArgumentException(
                     "“" + text + "” is not a date and time. Write it like 2026-05-01T18:30.");
         }
-    }
-
-    private static Long whole(String text) {
-        try {
-            return (long) Integer.parseInt(text);
-        } catch (NumberFormatException e) {
-            throw new IllegalArgumentException("“" + text + "” is not a whole number. Write it like 3.");
-        }
-    }
-
-    private static Double number(String text) {
-        try {
-            double value = Double.parseDouble(text.replace(',', '.'));
-            if (Double.isFinite(value)) {
-                return value;
-            }
-        } catch (NumberFormatException e) {
-            // said below, as for a number that is not finite
-        }
-        throw new IllegalArgumentException("“" + text + "” is not a number. Write it like 12.5.");
     }
 }

@@ -1,4 +1,4 @@
-package dusk.ledger.web.frame;
+package dusk.ledger.web.form;
 
 import dusk.ledger.interchange.Cells;
 import dusk.ledger.interchange.Column;

@@ -1,4 +1,4 @@
-package dusk.ledger.web.frame;
+package dusk.ledger.web.form;
 
 import dusk.ledger.journal.Invalid;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRedirectView;

@@ -1,4 +1,4 @@
-package dusk.ledger.web.frame;
+package dusk.ledger.web.form;
 
 import java.util.List;
 
