@@ -7,4 +7,9 @@ public record Angler(String id, @Nullable String name) {
     public Angler {
         new Checks("anglers").named("angler_id", id).done();
     }
+
+    /** The name, else what it is known by in the records. */
+    public String called() {
+        return name == null ? id : name;
+    }
 }

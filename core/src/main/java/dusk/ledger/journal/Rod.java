@@ -27,4 +27,9 @@ public record Rod(
                         "less than lure_min_g, expected the higher of the two")
                 .done();
     }
+
+    /** The name, else what it is known by in the records. */
+    public String called() {
+        return name == null ? id : name;
+    }
 }

@@ -3,7 +3,6 @@ package dusk.ledger.tackle;
 import dusk.ledger.units.Length;
 import java.util.HashMap;
 import java.util.Map;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,8 +14,6 @@ import org.jspecify.annotations.Nullable;
 public record PlasticBody(double volumeShare, double areaShare) {
     private static final PlasticBody NONE = new PlasticBody(0, 0);
     private static final PlasticBody USUAL = new PlasticBody(0.0089, 0.120);
-    private static final Set<String> HARD =
-            Set.of("crankbait", "lipless crankbait", "jerkbait", "spinnerbait", "bladed jig", "topwater", "spoon");
     private static final Map<String, PlasticBody> BODIES = new HashMap<>();
 
     static {
@@ -45,11 +42,6 @@ public record PlasticBody(double volumeShare, double areaShare) {
     /** Of a plastic's word; nothing where there is none, a minnow's body for a word outside the table. */
     public static PlasticBody of(@Nullable String plastic) {
         return plastic == null ? NONE : BODIES.getOrDefault(plastic, USUAL);
-    }
-
-    /** A bait for comparison that no head and plastic make up: what it weighs in water is not told by its length. */
-    public static boolean hard(@Nullable String plastic) {
-        return plastic != null && HARD.contains(plastic);
     }
 
     /** In grams. */

@@ -1,7 +1,7 @@
 package dusk.ledger.water;
 
 import dusk.ledger.journal.SetUp;
-import dusk.ledger.tackle.PlasticBody;
+import dusk.ledger.tackle.HardBait;
 import dusk.ledger.tackle.Rig;
 import dusk.ledger.units.Length;
 import java.util.ArrayList;
@@ -38,7 +38,7 @@ public sealed interface Tied {
 
     /** Of a set-up. */
     static Tied of(SetUp setUp) {
-        if (setUp.rig().equals("hard bait") || PlasticBody.hard(setUp.plastic())) {
+        if (setUp.rig().equals("hard bait") || HardBait.is(setUp.plastic())) {
             return new Unknown("A hard bait floats, hangs or sinks as it was made: its length does not tell.");
         }
         if (setUp.rig().equals("cork rig")) {

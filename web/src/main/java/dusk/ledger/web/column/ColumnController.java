@@ -98,7 +98,7 @@ class ColumnController {
     }
 
     private static FormField.Option rod(Rod rod) {
-        return new FormField.Option(rod.id(), rod.name() == null ? rod.id() : rod.name());
+        return new FormField.Option(rod.id(), rod.called());
     }
 
     private static List<String> heads(UnitSystem units) {

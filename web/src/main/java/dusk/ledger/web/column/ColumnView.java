@@ -5,9 +5,9 @@ import dusk.ledger.units.Length;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Arrival;
 import dusk.ledger.water.Path;
+import dusk.ledger.web.portrait.Portrait;
 import dusk.ledger.web.tackle.Fall;
-import dusk.ledger.web.tackle.Portrait;
-import dusk.ledger.web.tackle.SetUpWords;
+import dusk.ledger.web.words.SetUpWords;
 import java.util.ArrayList;
 import java.util.List;
 

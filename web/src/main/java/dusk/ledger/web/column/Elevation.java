@@ -9,10 +9,9 @@ import dusk.ledger.water.Band;
 import dusk.ledger.water.Cast;
 import dusk.ledger.water.Path;
 import dusk.ledger.water.Tied;
-import dusk.ledger.web.frame.Svg;
+import dusk.ledger.web.portrait.Svg;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * The water from the side, to scale, depth and distance alike: the rod, the surface, the bottom, the fish, and the paths with a mark each second. Where a lure is carried aside
@@ -239,14 +238,14 @@ final class Elevation {
             Path.Point b = path.points().get(i);
             boolean draw = which.is(b) && (!both || which.is(a));
             if (draw && !drawing) {
-                data.append(String.format(Locale.ROOT, "M%.1f,%.1f", x(a.x()), y(a.z())));
+                data.append(Svg.data("M%.1f,%.1f", x(a.x()), y(a.z())));
                 lastX = x(a.x());
                 lastY = y(a.z());
             }
             boolean last =
                     i + 1 == path.points().size() || !which.is(path.points().get(i + 1));
             if (draw && (last || Math.hypot(x(b.x()) - lastX, y(b.z()) - lastY) > 1)) {
-                data.append(String.format(Locale.ROOT, "L%.1f,%.1f", x(b.x()), y(b.z())));
+                data.append(Svg.data("L%.1f,%.1f", x(b.x()), y(b.z())));
                 lastX = x(b.x());
                 lastY = y(b.z());
             }
@@ -266,7 +265,7 @@ final class Elevation {
             double px = x(at.x());
             double py = y(at.z());
             if (second % 5 != 0) {
-                small.append(String.format(Locale.ROOT, "M%.1f,%.1fh0", px, py));
+                small.append(Svg.data("M%.1f,%.1fh0", px, py));
                 continue;
             }
             svg.add(
@@ -302,8 +301,7 @@ final class Elevation {
             Scene.Track track = scene.tracks().get(i);
             StringBuilder data = new StringBuilder();
             for (Path.Point p : track.path().points()) {
-                data.append(String.format(
-                        Locale.ROOT, "%s%.1f,%.1f", data.isEmpty() ? "M" : "L", x(p.x()), middle + p.y() * scale));
+                data.append(Svg.data("%s%.1f,%.1f", data.isEmpty() ? "M" : "L", x(p.x()), middle + p.y() * scale));
             }
             String look = i == 0
                     ? "main"

@@ -1,9 +1,8 @@
 package dusk.ledger.web.column;
 
 import dusk.ledger.units.Speed;
-import dusk.ledger.web.frame.Svg;
+import dusk.ledger.web.portrait.Svg;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -95,10 +94,10 @@ final class FanPicture {
     }
 
     private String wedge(double bearing, double half, double metres) {
-        StringBuilder data = new StringBuilder(String.format(Locale.ROOT, "M%.1f,%.1f", originX, originY));
+        StringBuilder data = new StringBuilder(Svg.data("M%.1f,%.1f", originX, originY));
         for (int i = 0; i <= ARC_POINTS; i++) {
             double at = bearing - half + 2 * half * i / ARC_POINTS;
-            data.append(String.format(Locale.ROOT, "L%.1f,%.1f", x(at, metres), y(at, metres)));
+            data.append(Svg.data("L%.1f,%.1f", x(at, metres), y(at, metres)));
         }
         return data.append("Z").toString();
     }

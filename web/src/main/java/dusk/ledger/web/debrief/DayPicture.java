@@ -11,17 +11,16 @@ import dusk.ledger.light.Light;
 import dusk.ledger.light.Sun;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.web.frame.Horizon;
-import dusk.ledger.web.frame.Svg;
-import dusk.ledger.web.tackle.Portrait;
-import dusk.ledger.web.tackle.SetUpWords;
-import dusk.ledger.web.trips.TimeText;
+import dusk.ledger.web.portrait.Portrait;
+import dusk.ledger.web.portrait.Svg;
+import dusk.ledger.web.words.SetUpWords;
+import dusk.ledger.web.words.TimeText;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 
@@ -39,7 +38,7 @@ final class DayPicture {
     private final UnitSystem units;
     private final Instant from;
     private final Instant to;
-    private final StringBuilder svg = new StringBuilder(20_000);
+    private final Svg svg = new Svg();
 
     private DayPicture(DayRecord day, UnitSystem units) {
         this.day = day;
@@ -89,7 +88,7 @@ final class DayPicture {
     private String draw(String words) {
         Map<String, List<Stint>> rows = rows();
         double high = LIGHT_HIGH + READINGS_HIGH + rows.size() * ROW_HIGH + 22;
-        add(
+        svg.add(
                 "<svg class=\"day\" viewBox=\"0 0 %.0f %.0f\" role=\"img\" aria-label=\"%s\">",
                 WIDE, high, Svg.escape(words));
         light();
@@ -100,7 +99,7 @@ final class DayPicture {
             y += ROW_HIGH;
         }
         hours(y);
-        return svg.append("</svg>").toString();
+        return svg.add("</svg>").toString();
     }
 
     private double x(Instant at) {
@@ -125,11 +124,11 @@ final class DayPicture {
 
     private void band(Instant start, Instant end, Light light) {
         double x = x(start);
-        add(
+        svg.add(
                 "<rect class=\"light-%s\" x=\"%.1f\" y=\"0\" width=\"%.1f\" height=\"%.0f\"/>",
                 light.word().replace(' ', '-'), x, x(end) - x, LIGHT_HIGH);
         if (x(end) - x > 60) {
-            add("<text class=\"day-light\" x=\"%.1f\" y=\"17\">%s</text>", x + 6, light.word());
+            svg.add("<text class=\"day-light\" x=\"%.1f\" y=\"17\">%s</text>", x + 6, light.word());
         }
     }
 
@@ -148,11 +147,11 @@ final class DayPicture {
                 words.add(reading.sky());
             }
             double x = x(reading.at());
-            add("<path class=\"day-tick\" d=\"M%.1f,%.1f v6\"/>", x, LIGHT_HIGH);
+            svg.add("<path class=\"day-tick\" d=\"M%.1f,%.1f v6\"/>", x, LIGHT_HIGH);
             String text = String.join(", ", words);
             if (x >= free && !text.isEmpty()) {
                 boolean end = x > WIDE - text.length() * 7.0;
-                add(
+                svg.add(
                         "<text class=\"day-word\" x=\"%.1f\" y=\"%.1f\" text-anchor=\"%s\">%s</text>",
                         end ? WIDE - 4 : x + 3, LIGHT_HIGH + 16, end ? "end" : "start", Svg.escape(text));
                 free = x + text.length() * 7.4 + 8;
@@ -161,11 +160,11 @@ final class DayPicture {
         double freeSign = LEFT;
         for (Sign sign : day.signs()) {
             double x = x(sign.at());
-            add(
+            svg.add(
                     "<path class=\"day-sign\" d=\"M%.1f,%.1f l4,7 h-8Z\"><title>%s</title></path>",
                     x, LIGHT_HIGH + 24, Svg.escape(sign.kind()));
             if (x >= freeSign) {
-                add(
+                svg.add(
                         "<text class=\"day-word\" x=\"%.1f\" y=\"%.1f\">%s</text>",
                         x + 6, LIGHT_HIGH + 32, Svg.escape(sign.kind()));
                 freeSign = x + sign.kind().length() * 7.4 + 14;
@@ -175,11 +174,11 @@ final class DayPicture {
 
     private void row(String label, List<Stint> stints, double y) {
         String[] parts = label.split(", ");
-        add("<text class=\"day-name\" x=\"0\" y=\"%.1f\">%s</text>", y + 24, Svg.escape(parts[0]));
+        svg.add("<text class=\"day-name\" x=\"0\" y=\"%.1f\">%s</text>", y + 24, Svg.escape(parts[0]));
         if (parts.length > 1) {
-            add("<text class=\"day-word\" x=\"0\" y=\"%.1f\">%s</text>", y + 40, Svg.escape(parts[1]));
+            svg.add("<text class=\"day-word\" x=\"0\" y=\"%.1f\">%s</text>", y + 40, Svg.escape(parts[1]));
         }
-        add("<path class=\"day-row\" d=\"M%.0f,%.1f H%.0f\"/>", LEFT, y + ROW_HIGH - 4, WIDE);
+        svg.add("<path class=\"day-row\" d=\"M%.0f,%.1f H%.0f\"/>", LEFT, y + ROW_HIGH - 4, WIDE);
         Stint before = null;
         double free = LEFT;
         for (Stint stint : stints) {
@@ -197,12 +196,12 @@ final class DayPicture {
         double wide = Math.max(2, x(DayRecord.end(stint)) - x);
         SetUp setUp = Objects.requireNonNull(day.setUps().get(stint.setUpId()));
         String words = SetUpWords.of(setUp, units);
-        add(
+        svg.add(
                 "<rect class=\"day-bar\" x=\"%.1f\" y=\"%.1f\" width=\"%.1f\" height=\"%.0f\"><title>%s</title></rect>",
                 x, y + 4, wide, BAR_HIGH, Svg.escape(words));
         if (portrait && wide > PORTRAIT_WIDE * 0.55) {
             double shown = Math.min(PORTRAIT_WIDE, wide - 4);
-            add(
+            svg.add(
                     "<svg x=\"%.1f\" y=\"%.1f\" width=\"%.1f\" height=\"%.1f\">%s</svg>",
                     x + 2, y + 6, shown, BAR_HIGH - 4, Portrait.svg(setUp, words));
         }
@@ -212,15 +211,15 @@ final class DayPicture {
     private double broken(Stint before, Stint after, double y, double free) {
         boolean moved = !Objects.equals(before.spotId(), after.spotId());
         double x = x(after.startedAt());
-        add("<path class=\"day-break\" d=\"M%.1f,%.1f v%.0f\"/>", x - 1, y, BAR_HIGH + 8);
+        svg.add("<path class=\"day-break\" d=\"M%.1f,%.1f v%.0f\"/>", x - 1, y, BAR_HIGH + 8);
         if (moved) {
-            add("<path class=\"day-break\" d=\"M%.1f,%.1f v%.0f\"/>", x + 3, y, BAR_HIGH + 8);
+            svg.add("<path class=\"day-break\" d=\"M%.1f,%.1f v%.0f\"/>", x + 3, y, BAR_HIGH + 8);
         }
         String word = Breaks.words(day, before, after, units);
         if (x >= free && !word.isEmpty()) {
             String fits = word.length() > 34 ? word.substring(0, 33) + "…" : word;
             boolean end = x + fits.length() * 6.6 > WIDE;
-            add(
+            svg.add(
                     "<text class=\"day-small\" x=\"%.1f\" y=\"%.1f\" text-anchor=\"%s\">%s</text>",
                     end ? WIDE - 4 : x + 4, y + BAR_HIGH + 18, end ? "end" : "start", Svg.escape(fits));
             return x + fits.length() * 6.6 + 10;
@@ -237,11 +236,11 @@ final class DayPicture {
         for (Touch touch : touches) {
             double x = x(touch.at());
             if (touch.kind().equals("follow")) {
-                add(
+                svg.add(
                         "<circle class=\"day-follow\" cx=\"%.1f\" cy=\"%.1f\" r=\"4\"><title>follow</title></circle>",
                         x, base - 4);
             } else if (touch.kind().equals("bite")) {
-                add("<path class=\"day-bite\" d=\"M%.1f,%.1f v-12\"><title>bite</title></path>", x, base);
+                svg.add("<path class=\"day-bite\" d=\"M%.1f,%.1f v-12\"><title>bite</title></path>", x, base);
             }
         }
         List<Loss> losses = day.losses().stream()
@@ -250,7 +249,7 @@ final class DayPicture {
         for (int i = 0; i < losses.size(); i++) {
             Instant at = losses.get(i).at();
             double x = at == null ? spread(stint, i + 1, losses.size() + 1) : x(at);
-            add(
+            svg.add(
                     "<path class=\"day-loss\" d=\"M%.1f,%.1f l8,8 m0,-8 l-8,8\"><title>lost, %s</title></path>",
                     x - 4, base - 9, Svg.escape(losses.get(i).cause()));
         }
@@ -258,7 +257,7 @@ final class DayPicture {
         for (int i = 0; i < fish.size(); i++) {
             Instant at = fish.get(i).at();
             double x = at == null ? spread(stint, i + 1, fish.size() + 1) : x(at);
-            add(
+            svg.add(
                     "<path class=\"day-fish\" d=\"M%.1f,%.1f q9,-8 18,0 l7,-5 v10 l-7,-5 q-9,8 -18,0Z\"><title>%s</title></path>",
                     x - 12, base + 2, Svg.escape(fish.get(i).species()));
         }
@@ -274,14 +273,10 @@ final class DayPicture {
         int step = hours > 10 ? 2 : 1;
         Instant at = from.truncatedTo(ChronoUnit.HOURS).plus(1, ChronoUnit.HOURS);
         for (; at.isBefore(to); at = at.plus(step, ChronoUnit.HOURS)) {
-            add("<path class=\"day-hour\" d=\"M%.1f,%.1f V%.1f\"/>", x(at), LIGHT_HIGH, y);
-            add(
+            svg.add("<path class=\"day-hour\" d=\"M%.1f,%.1f V%.1f\"/>", x(at), LIGHT_HIGH, y);
+            svg.add(
                     "<text class=\"day-word\" x=\"%.1f\" y=\"%.1f\" text-anchor=\"middle\">%s</text>",
                     x(at), y + 15, TimeText.hour(at, day.zone()));
         }
-    }
-
-    private void add(String form, Object... values) {
-        svg.append(String.format(Locale.ROOT, form, values));
     }
 }

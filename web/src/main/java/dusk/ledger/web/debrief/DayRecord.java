@@ -80,7 +80,7 @@ record DayRecord(
 
     String name(String anglerId) {
         Angler angler = anglers.get(anglerId);
-        return angler == null || angler.name() == null ? anglerId : angler.name();
+        return angler == null ? anglerId : angler.called();
     }
 
     @Nullable

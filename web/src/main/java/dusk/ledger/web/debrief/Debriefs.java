@@ -11,9 +11,11 @@ import dusk.ledger.light.Sun;
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.web.frame.Horizon;
-import dusk.ledger.web.tackle.SetUpWords;
-import dusk.ledger.web.trips.PlaceWords;
-import dusk.ledger.web.trips.TimeText;
+import dusk.ledger.web.words.FishWords;
+import dusk.ledger.web.words.PlaceWords;
+import dusk.ledger.web.words.SetUpWords;
+import dusk.ledger.web.words.StintWords;
+import dusk.ledger.web.words.TimeText;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -61,12 +63,9 @@ final class Debriefs {
         double hours = day.stints().stream().mapToDouble(Stint::rodHours).sum();
         int bites = day.stints().stream().mapToInt(Stint::bites).sum();
         int lost = day.losses().stream().mapToInt(Loss::count).sum();
-        return count(day.landed(day.stints()), "fish", "fish") + " and " + count(bites, "bite", "bites") + " in "
-                + Figures.fixed(hours, 1) + " rod-hours; " + count(lost, "fish", "fish") + " lost.";
-    }
-
-    private static String count(int count, String one, String many) {
-        return count + " " + (count == 1 ? one : many);
+        return StintWords.count(day.landed(day.stints()), "fish", "fish") + " and "
+                + StintWords.count(bites, "bite", "bites") + " in " + Figures.fixed(hours, 1) + " rod-hours; "
+                + StintWords.count(lost, "fish", "fish") + " lost.";
     }
 
     private List<Debrief.Line> lines() {
@@ -92,15 +91,9 @@ final class Debriefs {
     }
 
     private String came(Stint stint) {
-        List<String> came = new ArrayList<>();
+        List<String> came = new ArrayList<>(StintWords.touched(stint));
         int fish = day.fish(stint).stream().mapToInt(Catch::count).sum();
-        if (stint.follows() > 0) {
-            came.add(count(stint.follows(), "follow", "follows"));
-        }
-        if (stint.bites() > 0) {
-            came.add(count(stint.bites(), "bite", "bites"));
-        }
-        came.add(fish == 0 ? "no fish" : count(fish, "fish", "fish"));
+        came.add(fish == 0 ? "no fish" : StintWords.count(fish, "fish", "fish"));
         return String.join(", ", came);
     }
 
@@ -155,7 +148,7 @@ final class Debriefs {
     }
 
     private static String side(DayHint.Side side) {
-        return side.level() + " took " + count(side.bites(), "bite", "bites") + " in "
+        return side.level() + " took " + StintWords.count(side.bites(), "bite", "bites") + " in "
                 + Figures.fixed(side.rodHours(), 1) + " rod-hours";
     }
 
@@ -216,26 +209,19 @@ final class Debriefs {
                 day.name(anglerId),
                 day.water().name(),
                 TimeText.date(day.trip().startedAt(), day.zone()),
-                count(day.landed(theirs), "fish", "fish") + " in " + Figures.fixed(hours, 1) + " hours of fishing",
+                StintWords.count(day.landed(theirs), "fish", "fish") + " in " + Figures.fixed(hours, 1)
+                        + " hours of fishing",
                 fish,
                 best == null ? "" : SetUpWords.of(best, units),
                 best == null ? null : best,
-                best == null ? "" : count(most, "fish", "fish") + " on it",
+                best == null ? "" : StintWords.count(most, "fish", "fish") + " on it",
                 sun(),
                 water());
     }
 
     private String fish(Catch fish, Stint stint) {
-        StringBuilder words = new StringBuilder(fish.count() > 1 ? fish.count() + " " : "").append(fish.species());
-        if (fish.length() != null) {
-            words.append(", ").append(fish.length().show(units.lure()));
-            words.append("estimated".equals(fish.lengthHow()) ? " by eye" : "");
-        }
-        if (fish.mass() != null) {
-            words.append(", ").append(fish.mass().show(units.fishMass()));
-        }
         Instant at = fish.at() == null ? stint.startedAt() : fish.at();
-        return words.append(", ").append(TimeText.hour(at, day.zone())).toString();
+        return FishWords.of(fish, units) + ", " + TimeText.hour(at, day.zone());
     }
 
     private String sun() {

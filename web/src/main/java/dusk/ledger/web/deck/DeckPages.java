@@ -19,16 +19,16 @@ import dusk.ledger.vocabulary.Words;
 import dusk.ledger.water.Calibrations;
 import dusk.ledger.web.club.WaterRules;
 import dusk.ledger.web.form.FormField;
+import dusk.ledger.web.portrait.Portrait;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.Acts;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.tackle.Drops;
-import dusk.ledger.web.tackle.Portrait;
-import dusk.ledger.web.tackle.SetUpWords;
-import dusk.ledger.web.trips.PlaceWords;
-import dusk.ledger.web.trips.TimeText;
+import dusk.ledger.web.words.PlaceWords;
+import dusk.ledger.web.words.SetUpWords;
+import dusk.ledger.web.words.TimeText;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -288,7 +288,7 @@ class DeckPages {
 
     private static String name(Seen seen, String anglerId) {
         Angler angler = seen.anglers.get(anglerId);
-        return angler == null || angler.name() == null ? anglerId : angler.name();
+        return angler == null ? anglerId : angler.called();
     }
 
     private static String place(Seen seen, @Nullable Spot spot, RodOut rod) {

@@ -11,6 +11,7 @@ import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.form.UnitText;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.trips.FishCurves;
+import dusk.ledger.web.words.FishWords;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -50,7 +51,7 @@ class FishSheet {
         return new DeckView.Fish(
                 fish.id(),
                 fish.species(),
-                words(person, fish),
+                FishWords.of(fish, units) + curves.condition(person.viewer(), fish),
                 curves.cautions(person.viewer(), units, deck.trip(), deck.water(), fish, trip),
                 open,
                 new DeckView.Slider(
@@ -96,20 +97,5 @@ class FishSheet {
             cells.put("mass_how", "");
         }
         return curves.weighed(person.viewer(), form(person, deck).read(cells, Map.of(), before));
-    }
-
-    private String words(Person person, Catch fish) {
-        UnitSystem units = person.units();
-        StringBuilder words = new StringBuilder(fish.count() > 1 ? fish.count() + " " : "").append(fish.species());
-        if (fish.length() != null) {
-            words.append(' ').append(fish.length().show(units.lure()));
-            words.append("estimated".equals(fish.lengthHow()) ? " (estimated)" : "");
-        }
-        if (fish.mass() != null) {
-            words.append(", ").append(fish.mass().show(units.fishMass()));
-            words.append("from_length".equals(fish.massHow()) ? " (from length)" : "");
-        }
-        words.append(curves.condition(person.viewer(), fish));
-        return words.toString();
     }
 }

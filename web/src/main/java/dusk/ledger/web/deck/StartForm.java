@@ -14,9 +14,9 @@ import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.frame.Horizon;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.LedgerRows;
-import dusk.ledger.web.tackle.SetUpWords;
-import dusk.ledger.web.trips.PlaceWords;
 import dusk.ledger.web.trips.TripRecords;
+import dusk.ledger.web.words.PlaceWords;
+import dusk.ledger.web.words.SetUpWords;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -97,7 +97,7 @@ final class StartForm {
 
     private List<FormField.Option> anglerOptions() {
         return anglers.stream()
-                .map(a -> new FormField.Option(a.id(), a.name() == null ? a.id() : a.name()))
+                .map(a -> new FormField.Option(a.id(), a.called()))
                 .toList();
     }
 
@@ -108,9 +108,7 @@ final class StartForm {
     }
 
     private List<FormField.Option> rodOptions() {
-        return rods.stream()
-                .map(r -> new FormField.Option(r.id(), r.name() == null ? r.id() : r.name()))
-                .toList();
+        return rods.stream().map(r -> new FormField.Option(r.id(), r.called())).toList();
     }
 
     /** What rows start with: the person themself, and the set-ups fished last. */

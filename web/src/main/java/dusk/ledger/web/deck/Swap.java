@@ -13,7 +13,7 @@ import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Viewer;
-import dusk.ledger.web.tackle.SetUpWords;
+import dusk.ledger.web.words.SetUpWords;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -51,9 +51,7 @@ class Swap {
         String angler = typed.getOrDefault("angler_id", "");
         if (!angler.isEmpty()) {
             Angler known = rows.one(viewer, Tables.ANGLERS, angler).orElseThrow(NotYours::new);
-            return new Asked(
-                    new DeckActs.Change(angler, null, null, null),
-                    "handed to " + (known.name() == null ? angler : known.name()));
+            return new Asked(new DeckActs.Change(angler, null, null, null), "handed to " + known.called());
         }
         SetUp now = rows.one(viewer, Tables.SETUPS, rod.setUpId()).orElseThrow(NotYours::new);
         String other = typed.getOrDefault("setup_id", "");

@@ -31,7 +31,7 @@ class ClubNames {
     Map<String, String> anglers(Viewer viewer) {
         Map<String, String> names = new LinkedHashMap<>();
         for (Angler angler : rows.all(viewer, Tables.ANGLERS, DSL.noCondition(), List.of())) {
-            names.put(angler.id(), angler.name() == null ? angler.id() : angler.name());
+            names.put(angler.id(), angler.called());
         }
         return names;
     }

@@ -1,6 +1,7 @@
 package dusk.ledger.web.findings;
 
 import dusk.ledger.patterns.Grade;
+import dusk.ledger.web.portrait.Svg;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -15,18 +16,20 @@ final class InkMark {
     record Entry(String svg, String words) {}
 
     static String svg(Grade grade, boolean against) {
-        StringBuilder svg = new StringBuilder("<svg class=\"mark\" viewBox=\"0 0 32 32\" role=\"img\" aria-label=\"");
-        svg.append(grade.word()).append(against ? ", works against you" : "").append("\">");
-        svg.append("<circle class=\"mark-ring\" cx=\"16\" cy=\"16\" r=\"11\"/>");
-        svg.append(
+        Svg svg = new Svg()
+                .add(
+                        "<svg class=\"mark\" viewBox=\"0 0 32 32\" role=\"img\" aria-label=\"%s%s\">",
+                        grade.word(), against ? ", works against you" : "");
+        svg.add("<circle class=\"mark-ring\" cx=\"16\" cy=\"16\" r=\"11\"/>");
+        svg.add(
                 switch (grade) {
                     case THIN -> "";
                     case BUILDING -> "<path class=\"mark-fill\" d=\"M5,16 a11,11 0 0 0 22,0Z\"/>";
                     case BANKED -> "<circle class=\"mark-fill\" cx=\"16\" cy=\"16\" r=\"11\"/>";
                     case ONE_ANGLER -> "<path class=\"mark-split\" d=\"M16,5 V27\"/>";
                 });
-        svg.append(against ? "<path class=\"mark-strike\" d=\"M3,29 L29,3\"/>" : "");
-        return svg.append("</svg>").toString();
+        svg.add(against ? "<path class=\"mark-strike\" d=\"M3,29 L29,3\"/>" : "");
+        return svg.add("</svg>").toString();
     }
 
     /** All marks, for the legend. */

@@ -5,7 +5,7 @@ import dusk.ledger.evidence.Levels;
 import dusk.ledger.evidence.RateGrid;
 import dusk.ledger.light.SunHour;
 import dusk.ledger.units.Figures;
-import java.util.Locale;
+import dusk.ledger.web.portrait.Svg;
 
 /**
  * A dial of the day by the sun: night at the foot, sunrise on the left, the middle of the day on top, sunset on the right. A part's wedge reaches out as far as its rate;
@@ -30,38 +30,36 @@ final class SunDial {
      * @param lettered with words beside it, and the hatching that other dials of the page take from it
      */
     static String svg(Levels levels, double most, boolean lettered) {
-        StringBuilder svg = new StringBuilder(
-                "<svg class=\"dial\" viewBox=\"-10 -14 340 348\" role=\"img\" aria-label=\"Rates by part of the day; the same figures stand in the table below\">");
+        Svg svg = new Svg()
+                .add(
+                        "<svg class=\"dial\" viewBox=\"-10 -14 340 348\" role=\"img\" aria-label=\"Rates by part of the day; the same figures stand in the table below\">");
         if (lettered) {
             // once a page: the small dials hatch with it too
-            svg.append(
+            svg.add(
                     "<defs><pattern id=\"little\" width=\"6\" height=\"6\" patternUnits=\"userSpaceOnUse\" patternTransform=\"rotate(45)\"><path class=\"dial-hatch\" d=\"M0,0 V6\"/></pattern></defs>");
         }
         for (SunHour hour : SunHour.values()) {
             double from = (hour.ordinal() - HALF) * STEP;
-            svg.append(wedge("dial-sky " + sky(hour), REACH + 3, RIM, from, from + STEP));
+            svg.add(wedge("dial-sky " + sky(hour), REACH + 3, RIM, from, from + STEP));
         }
         for (int ring = 1; most > 0 && ring * step(most) <= most * 1.001; ring++) {
             double radius = radius(ring * step(most), most);
-            svg.append(String.format(
-                    Locale.ROOT, "<circle class=\"dial-ring\" cx=\"160\" cy=\"160\" r=\"%.1f\"/>", radius));
+            svg.add("<circle class=\"dial-ring\" cx=\"160\" cy=\"160\" r=\"%.1f\"/>", radius);
         }
-        levels.figures().forEach((code, figures) -> svg.append(part(code, figures, most)));
+        levels.figures().forEach((code, figures) -> svg.add(part(code, figures, most)));
         if (lettered) {
             for (int ring = 1; most > 0 && ring * step(most) <= most * 1.001; ring++) {
                 double radius = radius(ring * step(most), most);
-                svg.append(String.format(
-                        Locale.ROOT,
+                svg.add(
                         "<text class=\"dial-label\" x=\"163\" y=\"%.1f\">%s</text>",
-                        MIDDLE - radius - 2,
-                        Figures.trimmed(ring * step(most), 2)));
+                        MIDDLE - radius - 2, Figures.trimmed(ring * step(most), 2));
             }
-            svg.append(
+            svg.add(
                     "<text class=\"dial-word\" x=\"160\" y=\"-3\">middle of the day</text><text class=\"dial-word\" x=\"160\" y=\"330\">night</text>");
-            svg.append(
+            svg.add(
                     "<text class=\"dial-word\" transform=\"rotate(-90 0 160)\" x=\"0\" y=\"172\" dy=\"8\">sunrise</text><text class=\"dial-word\" transform=\"rotate(90 320 160)\" x=\"320\" y=\"172\" dy=\"8\">sunset</text>");
         }
-        return svg.append("</svg>").toString();
+        return svg.add("</svg>").toString();
     }
 
     /** To expect; 0 where there is no fish at all. */
@@ -73,20 +71,16 @@ final class SunDial {
         double from = (code - HALF) * STEP;
         double reach = radius(Math.min(most, mean(figures)), most);
         boolean little = figures.rodHours() < RateGrid.LITTLE_ROD_HOURS;
-        StringBuilder part = new StringBuilder(wedge("dial-part", HUB, reach, from + 0.03, from + STEP - 0.03));
+        Svg part = new Svg().add(wedge("dial-part", HUB, reach, from + 0.03, from + STEP - 0.03));
         if (little) {
-            part.append(wedge("dial-little", HUB, REACH, from + 0.03, from + STEP - 0.03));
+            part.add(wedge("dial-little", HUB, REACH, from + 0.03, from + STEP - 0.03));
         } else if (figures.shrunk() != null) {
             double angle = code * STEP;
             double low = radius(Math.min(most, figures.shrunk().interval().low()), most);
             double high = radius(Math.min(most, figures.shrunk().interval().high()), most);
-            part.append(String.format(
-                    Locale.ROOT,
+            part.add(
                     "<line class=\"dial-range\" x1=\"%.1f\" y1=\"%.1f\" x2=\"%.1f\" y2=\"%.1f\"/>",
-                    x(low, angle),
-                    y(low, angle),
-                    x(high, angle),
-                    y(high, angle)));
+                    x(low, angle), y(low, angle), x(high, angle), y(high, angle));
         }
         return part.toString();
     }
@@ -124,8 +118,7 @@ final class SunDial {
     }
 
     private static String wedge(String look, double inner, double outer, double from, double to) {
-        return String.format(
-                Locale.ROOT,
+        return Svg.data(
                 "<path class=\"%s\" d=\"M%.1f,%.1f L%.1f,%.1f A%.1f,%.1f 0 0 1 %.1f,%.1f L%.1f,%.1f A%.1f,%.1f 0 0 0 %.1f,%.1f Z\"/>",
                 look,
                 x(inner, from),

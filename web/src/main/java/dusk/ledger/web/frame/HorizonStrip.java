@@ -3,6 +3,7 @@ package dusk.ledger.web.frame;
 import dusk.ledger.light.Light;
 import dusk.ledger.light.Sun;
 import dusk.ledger.units.Position;
+import dusk.ledger.web.portrait.Svg;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -41,47 +42,36 @@ public record HorizonStrip(String svg, String words) {
         Span day = new Span(course.get(0).at(), course.get(course.size() - 1).at());
         Sun.Day almanac = Sun.day(date, zone, where);
         String words = words(water, date, zone, almanac, now, where);
-        StringBuilder svg = new StringBuilder(4096);
-        svg.append("<svg class=\"strip\" role=\"img\" aria-label=\"")
-                .append(Svg.escape(words))
-                .append("\">");
+        Svg svg = new Svg();
+        svg.add("<svg class=\"strip\" role=\"img\" aria-label=\"%s\">", Svg.escape(words));
         bands(svg, course, day);
         path(svg, course);
         for (Span stint : marks.stints()) {
             double from = share(stint.from(), day);
             double wide = Math.max(0.3, share(stint.to(), day) - from);
-            svg.append(String.format(
-                    Locale.ROOT,
+            svg.add(
                     "<rect class=\"strip-stint\" x=\"%.2f%%\" y=\"68%%\" width=\"%.2f%%\" height=\"14%%\"/>",
-                    from,
-                    wide));
+                    from, wide);
         }
         for (Instant fish : marks.fish()) {
-            svg.append(String.format(
-                    Locale.ROOT, "<circle class=\"strip-fish\" cx=\"%.2f%%\" cy=\"75%%\" r=\"4\"/>", share(fish, day)));
+            svg.add("<circle class=\"strip-fish\" cx=\"%.2f%%\" cy=\"75%%\" r=\"4\"/>", share(fish, day));
         }
         if (now != null && !now.isBefore(day.from()) && now.isBefore(day.to())) {
-            svg.append(String.format(
-                    Locale.ROOT,
-                    "<rect class=\"strip-now\" x=\"%.2f%%\" y=\"-2\" width=\"4\" height=\"110%%\"/>",
-                    share(now, day)));
+            svg.add("<rect class=\"strip-now\" x=\"%.2f%%\" y=\"-2\" width=\"4\" height=\"110%%\"/>", share(now, day));
         }
-        return new HorizonStrip(svg.append("</svg>").toString(), words);
+        return new HorizonStrip(svg.add("</svg>").toString(), words);
     }
 
-    private static void bands(StringBuilder svg, List<Sun.Moment> course, Span day) {
+    private static void bands(Svg svg, List<Sun.Moment> course, Span day) {
         int from = 0;
         for (int i = 1; i < course.size(); i++) {
             boolean last = i == course.size() - 1;
             if (last || course.get(i).light() != course.get(from).light()) {
                 double start = share(course.get(from).at(), day);
                 double end = share(course.get(i).at(), day);
-                svg.append(String.format(
-                        Locale.ROOT,
+                svg.add(
                         "<rect class=\"light-%s\" x=\"%.2f%%\" y=\"0\" width=\"%.2f%%\" height=\"100%%\"/>",
-                        word(course.get(from).light()),
-                        start,
-                        end - start + 0.05));
+                        word(course.get(from).light()), start, end - start + 0.05);
                 from = i;
             }
         }
@@ -92,17 +82,14 @@ public record HorizonStrip(String svg, String words) {
     }
 
     /** The horizon is the middle line. */
-    private static void path(StringBuilder svg, List<Sun.Moment> course) {
-        svg.append("<svg viewBox=\"0 0 ").append(course.size() - 1).append(" 100\" preserveAspectRatio=\"none\">");
-        svg.append("<line class=\"strip-horizon\" x1=\"0\" x2=\"")
-                .append(course.size())
-                .append("\" y1=\"50\" y2=\"50\"/>");
-        svg.append("<polyline class=\"strip-sun\" points=\"");
+    private static void path(Svg svg, List<Sun.Moment> course) {
+        svg.add("<svg viewBox=\"0 0 %d 100\" preserveAspectRatio=\"none\">", course.size() - 1);
+        svg.add("<line class=\"strip-horizon\" x1=\"0\" x2=\"%d\" y1=\"50\" y2=\"50\"/>", course.size());
+        svg.add("<polyline class=\"strip-sun\" points=\"");
         for (int i = 0; i < course.size(); i++) {
-            svg.append(
-                    String.format(Locale.ROOT, "%d,%.1f ", i, 50 - course.get(i).altitudeDeg() / HIGHEST_DEG * 58));
+            svg.add("%d,%.1f ", i, 50 - course.get(i).altitudeDeg() / HIGHEST_DEG * 58);
         }
-        svg.append("\"/></svg>");
+        svg.add("\"/></svg>");
     }
 
     private static double share(Instant at, Span day) {

@@ -6,7 +6,6 @@ import static org.jooq.impl.DSL.noCondition;
 import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Rod;
-import dusk.ledger.units.UnitSystem;
 import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.FormPage;
 import dusk.ledger.web.form.RecordForm;
@@ -16,10 +15,10 @@ import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Store;
+import dusk.ledger.web.words.RodWords;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -55,33 +54,10 @@ class RodsController {
                         noCondition(),
                         List.of(field("name").asc()))
                 .stream()
-                .map(rod -> new Line(rod.id(), rod.name() == null ? rod.id() : rod.name(), words(rod, person.units())))
+                .map(rod -> new Line(rod.id(), rod.called(), RodWords.of(rod, person.units())))
                 .toList();
         model.addAttribute("rods", lines);
         return "tackle/rods";
-    }
-
-    private static String words(Rod rod, UnitSystem units) {
-        List<String> words = new ArrayList<>();
-        if (rod.length() != null) {
-            words.add(rod.length().show(units.depth()));
-        }
-        if (rod.power() != null) {
-            words.add(rod.power());
-        }
-        if (rod.action() != null) {
-            words.add(rod.action() + " action");
-        }
-        if (rod.lureMin() != null && rod.lureMax() != null) {
-            words.add("rated " + rod.lureMin().show(units.headMass()) + " to "
-                    + rod.lureMax().show(units.headMass()));
-        } else if (rod.lureMax() != null) {
-            words.add("rated to " + rod.lureMax().show(units.headMass()));
-        }
-        if (rod.retrieve() != null) {
-            words.add(rod.retrieve().show(units.lure()) + " a turn");
-        }
-        return String.join(", ", words);
     }
 
     private static RecordForm<Rod> form(Person person) {

@@ -10,6 +10,7 @@ import dusk.ledger.units.UnitSystem;
 import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.form.UnitText;
+import dusk.ledger.web.words.ColumnWords;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;

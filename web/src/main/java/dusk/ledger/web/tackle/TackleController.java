@@ -6,6 +6,7 @@ import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.tackle.Alteration;
 import dusk.ledger.tackle.Caution;
+import dusk.ledger.tackle.HardBait;
 import dusk.ledger.tackle.NearDuplicates;
 import dusk.ledger.tackle.Rig;
 import dusk.ledger.tackle.TackleChecks;
@@ -15,8 +16,11 @@ import dusk.ledger.vocabulary.Words;
 import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.FormPage;
 import dusk.ledger.web.form.RecordForm;
+import dusk.ledger.web.portrait.Portrait;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.Viewer;
+import dusk.ledger.web.words.ColumnWords;
+import dusk.ledger.web.words.SetUpWords;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
@@ -294,8 +298,7 @@ class TackleController {
     }
 
     private static String example(String plastic, String head) {
-        boolean hard = List.of("crankbait", "lipless crankbait", "jerkbait", "topwater", "spoon")
-                .contains(plastic);
+        boolean hard = HardBait.hangsOnTrebles(plastic);
         Map<String, String> typed = new LinkedHashMap<>(Map.of(
                 "plastic",
                 plastic,

@@ -13,7 +13,8 @@ import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
-import dusk.ledger.web.tackle.SetUpWords;
+import dusk.ledger.web.words.PlaceWords;
+import dusk.ledger.web.words.SetUpWords;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -100,7 +101,7 @@ class PastTripController {
         model.addAttribute(
                 "anglers",
                 choices.anglers().stream()
-                        .map(a -> new FormField.Option(a.id(), a.name() == null ? a.id() : a.name()))
+                        .map(a -> new FormField.Option(a.id(), a.called()))
                         .toList());
         return "trips/past";
     }

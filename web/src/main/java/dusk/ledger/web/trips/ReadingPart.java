@@ -7,6 +7,7 @@ import dusk.ledger.journal.Reading;
 import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.store.Deletions;
+import dusk.ledger.web.words.TimeText;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;

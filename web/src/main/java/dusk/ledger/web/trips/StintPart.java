@@ -14,7 +14,9 @@ import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.store.Deletions;
-import dusk.ledger.web.tackle.SetUpWords;
+import dusk.ledger.web.words.PlaceWords;
+import dusk.ledger.web.words.SetUpWords;
+import dusk.ledger.web.words.TimeText;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -77,7 +79,7 @@ class StintPart implements TripPart<Stint> {
         return new FormField.Group(
                 "",
                 records.anglers(on.viewer()).stream()
-                        .map((Angler a) -> new FormField.Option(a.id(), a.name() == null ? a.id() : a.name()))
+                        .map((Angler a) -> new FormField.Option(a.id(), a.called()))
                         .toList());
     }
 

@@ -13,10 +13,15 @@ import dusk.ledger.units.Figures;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.web.frame.Horizon;
 import dusk.ledger.web.frame.HorizonStrip;
+import dusk.ledger.web.portrait.Portrait;
 import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.Viewer;
-import dusk.ledger.web.tackle.Portrait;
-import dusk.ledger.web.tackle.SetUpWords;
+import dusk.ledger.web.words.FishWords;
+import dusk.ledger.web.words.PlaceWords;
+import dusk.ledger.web.words.ReadingWords;
+import dusk.ledger.web.words.SetUpWords;
+import dusk.ledger.web.words.StintWords;
+import dusk.ledger.web.words.TimeText;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -26,7 +31,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Lays a trip out for its reader. */
@@ -142,88 +146,25 @@ class TripPages {
                     stint.id(),
                     TimeText.hour(stint.startedAt(), zone),
                     Figures.trimmed(stint.minutes(), 1) + " min",
-                    angler == null || angler.name() == null ? stint.anglerId() : angler.name(),
+                    angler == null ? stint.anglerId() : angler.called(),
                     spot == null ? "" : PlaceWords.of(spot),
                     words,
                     setUp == null ? "" : Portrait.svg(setUp, words),
-                    how(stint),
-                    came(stint, lost),
+                    StintWords.how(stint, units),
+                    StintWords.came(stint, lost),
                     fish.stream()
                             .map(f -> new TripPage.FishLine(f.id(), fish(f), cautions.apply(f)))
                             .toList());
         }
 
-        private String how(Stint stint) {
-            List<String> how = new ArrayList<>();
-            add(how, stint.presentation());
-            add(how, stint.speed());
-            add(how, stint.depth() == null ? null : stint.depth().show(units.depth()) + " deep");
-            add(how, stint.lineMethod());
-            return String.join(", ", how);
-        }
-
-        private static String came(Stint stint, int lost) {
-            List<String> came = new ArrayList<>();
-            count(came, stint.follows(), "follow");
-            count(came, stint.bites(), "bite");
-            count(came, stint.hooked(), "hooked");
-            count(came, lost, "lost");
-            return String.join(", ", came);
-        }
-
-        private static void count(List<String> came, int count, String what) {
-            if (count > 0) {
-                boolean plural = count > 1 && (what.equals("bite") || what.equals("follow"));
-                came.add(count + " " + what + (plural ? "s" : ""));
-            }
-        }
-
         private String fish(Catch fish) {
-            StringBuilder words = new StringBuilder(fish.count() > 1 ? fish.count() + " " : "").append(fish.species());
-            if (fish.length() != null) {
-                words.append(' ').append(fish.length().show(units.lure()));
-                words.append("estimated".equals(fish.lengthHow()) ? " (estimated)" : "");
-            }
-            if (fish.mass() != null) {
-                words.append(", ").append(fish.mass().show(units.fishMass()));
-                words.append("from_length".equals(fish.massHow()) ? " (from length)" : "");
-            }
-            words.append(condition.apply(fish));
-            if (fish.biteOn() != null) {
-                words.append(", on ").append(fish.biteOn());
-            }
-            return words.toString();
+            String on = fish.biteOn() == null ? "" : ", on " + fish.biteOn();
+            return FishWords.of(fish, units) + condition.apply(fish) + on;
         }
 
         TripPage.ReadingLine reading(Reading reading) {
-            List<String> facts = new ArrayList<>();
-            add(
-                    facts,
-                    reading.waterTemp() == null
-                            ? null
-                            : "water " + reading.waterTemp().show(units.temperature()));
-            add(
-                    facts,
-                    reading.clarity() == null
-                            ? null
-                            : "clear to " + reading.clarity().show(units.depth()));
-            add(facts, reading.sky());
-            add(facts, reading.weather());
-            add(facts, reading.wind() == null ? null : "wind " + reading.wind().show());
-            add(facts, reading.levelTrend() == null ? null : "level " + reading.levelTrend());
-            add(facts, reading.tide());
-            add(
-                    facts,
-                    reading.forage() == null || reading.forage().equals("not seen")
-                            ? null
-                            : "prey " + reading.forage());
-            return new TripPage.ReadingLine(reading.id(), TimeText.hour(reading.at(), zone), facts);
-        }
-
-        private static void add(List<String> list, @Nullable String word) {
-            if (word != null && !word.isEmpty()) {
-                list.add(word);
-            }
+            return new TripPage.ReadingLine(
+                    reading.id(), TimeText.hour(reading.at(), zone), ReadingWords.of(reading, units));
         }
     }
 }

@@ -1,4 +1,4 @@
-package dusk.ledger.web.tackle;
+package dusk.ledger.web.portrait;
 
 import java.util.Map;
 import org.jspecify.annotations.Nullable;

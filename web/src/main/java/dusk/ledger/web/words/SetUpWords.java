@@ -1,4 +1,4 @@
-package dusk.ledger.web.tackle;
+package dusk.ledger.web.words;
 
 import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.SetUp;

@@ -1,4 +1,4 @@
-package dusk.ledger.web.trips;
+package dusk.ledger.web.words;
 
 import java.time.Instant;
 import java.time.ZoneId;

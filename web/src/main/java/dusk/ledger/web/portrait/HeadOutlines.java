@@ -1,15 +1,14 @@
-package dusk.ledger.web.tackle;
+package dusk.ledger.web.portrait;
 
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.tackle.Material;
 import dusk.ledger.units.Mass;
-import java.util.Locale;
 
 /** Outlines of heads and weights, as large as their mass and metal make them. */
-final class Heads {
+final class HeadOutlines {
     private static final double SMALLEST = 2.4;
 
-    private Heads() {}
+    private HeadOutlines() {}
 
     /** The radius of a ball of the head's mass, in mm, times a scale; 0 where there is no head. */
     static double radius(SetUp setUp, double scale) {
@@ -127,6 +126,6 @@ final class Heads {
     }
 
     private static String format(String form, Object... values) {
-        return String.format(Locale.ROOT, form, values);
+        return Svg.data(form, values);
     }
 }

@@ -1,10 +1,10 @@
-package dusk.ledger.web.tackle;
+package dusk.ledger.web.words;
 
 import java.util.Locale;
 import java.util.Map;
 
 /** The fields of a set-up as they are called on a page. */
-final class ColumnWords {
+public final class ColumnWords {
     private static final Map<String, String> LABELS = Map.ofEntries(
             Map.entry("rig", "rig"),
             Map.entry("head_mass_g", "head weight"),
@@ -44,17 +44,17 @@ final class ColumnWords {
     private ColumnWords() {}
 
     /** With a capital, as the label of a field. */
-    static String label(String column) {
+    public static String label(String column) {
         String word = of(column);
         return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
     }
 
     /** What to write; empty where it is chosen. */
-    static String hint(String column) {
+    public static String hint(String column) {
         return HINTS.getOrDefault(column, "");
     }
 
-    static String of(String column) {
+    public static String of(String column) {
         return LABELS.getOrDefault(column, column);
     }
 }

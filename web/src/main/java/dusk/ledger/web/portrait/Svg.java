@@ -1,4 +1,4 @@
-package dusk.ledger.web.frame;
+package dusk.ledger.web.portrait;
 
 import java.util.Locale;
 
@@ -6,15 +6,20 @@ import java.util.Locale;
 public final class Svg {
     private final StringBuilder svg = new StringBuilder(8_000);
 
-    /** Writes in the form of {@link String#format}. */
+    /** Writes in the form of {@link String#format}; without values just as it is. */
     public Svg add(String form, Object... values) {
-        svg.append(String.format(Locale.ROOT, form, values));
+        svg.append(values.length == 0 ? form : data(form, values));
         return this;
     }
 
     /** Writes words at a point. */
     public Svg label(String look, double x, double y, String text) {
         return add("<text class=\"%s\" x=\"%.1f\" y=\"%.1f\">%s</text>", look, x, y, escape(text));
+    }
+
+    /** Path data, or whatever else stands in an attribute, in the form of {@link String#format}. */
+    public static String data(String form, Object... values) {
+        return String.format(Locale.ROOT, form, values);
     }
 
     @Override

@@ -1,4 +1,4 @@
-package dusk.ledger.web.trips;
+package dusk.ledger.web.words;
 
 import dusk.ledger.journal.Spot;
 import java.util.Objects;
