@@ -1,6 +1,6 @@
 package dusk.ledger.bench;
 
-import dusk.ledger.columns.StintTable;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.evidence.Comparison;
 import dusk.ledger.evidence.Contrast;
 import dusk.ledger.evidence.Question;

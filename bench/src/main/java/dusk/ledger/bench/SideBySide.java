@@ -1,7 +1,7 @@
 package dusk.ledger.bench;
 
-import dusk.ledger.columns.StintTable;
-import dusk.ledger.columns.Tally;
+import dusk.ledger.stints.CrossTally;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.journal.Ledger;
 import dusk.ledger.vocabulary.Factor;
 import java.sql.Connection;
@@ -157,7 +157,7 @@ public final class SideBySide {
     }
 
     private Sum sum(List<Factor> set) {
-        Tally tally = Tally.of(table, fish, set.toArray(Factor[]::new));
+        CrossTally tally = CrossTally.of(table, fish, set.toArray(Factor[]::new));
         long combinations = 0;
         long stints = 0;
         double hours = 0;

@@ -1,11 +1,11 @@
 package dusk.ledger.cli;
 
-import dusk.ledger.columns.StintTable;
 import dusk.ledger.evidence.Comparison;
 import dusk.ledger.evidence.Contrast;
 import dusk.ledger.evidence.Question;
 import dusk.ledger.evidence.Sides;
 import dusk.ledger.interchange.PackageReader;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.units.Length;
 import dusk.ledger.vocabulary.Factor;
 import java.nio.file.Path;

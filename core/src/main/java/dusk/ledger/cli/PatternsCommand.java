@@ -1,10 +1,10 @@
 package dusk.ledger.cli;
 
-import dusk.ledger.columns.StintTable;
 import dusk.ledger.interchange.PackageReader;
 import dusk.ledger.patterns.Findings;
 import dusk.ledger.patterns.PatternSearch;
 import dusk.ledger.patterns.SearchProgress;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.units.Length;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;

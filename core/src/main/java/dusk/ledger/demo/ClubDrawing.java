@@ -2,11 +2,16 @@ package dusk.ledger.demo;
 
 import dusk.ledger.journal.Angler;
 import dusk.ledger.journal.Catch;
+import dusk.ledger.journal.CatchBuilder;
 import dusk.ledger.journal.Ledger;
 import dusk.ledger.journal.Reading;
+import dusk.ledger.journal.ReadingBuilder;
 import dusk.ledger.journal.SetUp;
+import dusk.ledger.journal.SetUpBuilder;
 import dusk.ledger.journal.Spot;
+import dusk.ledger.journal.SpotBuilder;
 import dusk.ledger.journal.Stint;
+import dusk.ledger.journal.StintBuilder;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.Water;
 import dusk.ledger.light.Light;
@@ -150,46 +155,29 @@ final class ClubDrawing {
     }
 
     private Place place(int number) {
-        Spot spot = new Spot(
-                "s" + number,
-                "w" + number % 3,
-                null,
-                draw.one(List.of("main point", "dock", "hump", "grass edge", "wall", "creek mouth")),
-                draw.one(List.of("silt", "sand", "gravel", "rock")),
-                draw.one(List.of("none", "sparse", "thick")),
-                null);
+        Spot spot = SpotBuilder.builder()
+                .id("s" + number)
+                .waterId("w" + number % 3)
+                .structure(draw.one(List.of("main point", "dock", "hump", "grass edge", "wall", "creek mouth")))
+                .bottom(draw.one(List.of("silt", "sand", "gravel", "rock")))
+                .cover(draw.one(List.of("none", "sparse", "thick")))
+                .build();
         return new Place(spot, draw.swing(0.45), draw.between(1, 9));
     }
 
     private SetUp setUp(int number) {
         double mass = draw.one(MASSES);
-        return new SetUp(
-                "u" + number,
-                null,
-                draw.one(RIGS),
-                null,
-                Mass.ofGrams(mass),
-                draw.one(List.of("lead", "tungsten")),
-                null,
-                null,
-                draw.one(List.of("light", "heavy")),
-                null,
-                null,
-                null,
-                null,
-                null,
-                draw.one(PLASTICS),
-                Length.ofMillimetres(draw.one(LENGTHS)),
-                null,
-                draw.one(COLOURS),
-                null,
-                null,
-                null,
-                null,
-                Length.ofMillimetres(draw.one(List.of(0.18, 0.24, 0.30))),
-                null,
-                null,
-                null);
+        return SetUpBuilder.builder()
+                .id("u" + number)
+                .rig(draw.one(RIGS))
+                .headMass(Mass.ofGrams(mass))
+                .headMaterial(draw.one(List.of("lead", "tungsten")))
+                .hookWire(draw.one(List.of("light", "heavy")))
+                .plastic(draw.one(PLASTICS))
+                .plasticLength(Length.ofMillimetres(draw.one(LENGTHS)))
+                .colour(draw.one(COLOURS))
+                .lineDiameter(Length.ofMillimetres(draw.one(List.of(0.18, 0.24, 0.30))))
+                .build();
     }
 
     /** Truths of one tackle term, of tackle under a condition, and of two tackle terms, each of its own tackle level. */
@@ -245,25 +233,18 @@ final class ClubDrawing {
         double season = Math.cos(2 * Math.PI * (date.getDayOfYear() - 212) / 365.0);
         double celsius = DemoClub.tenth(Math.max(3, 14.5 + 9.5 * season + draw.between(-2, 2)));
         double swing = draw.swing(TRIP_SIGMA);
-        Reading reading = new Reading(
-                "r" + number,
-                id,
-                start,
-                draw.chance(0.05) ? null : Temperature.ofCelsius(celsius),
-                draw.chance(0.08) ? null : Length.ofMetres(DemoClub.tenth(draw.between(0.2, 4.5))),
-                draw.one(List.of("clear", "broken cloud", "overcast")),
-                Speed.ofMetresPerSecond(DemoClub.tenth(draw.between(0, 10))),
-                null,
-                null,
-                draw.one(Words.of("level_trend")),
-                null,
-                draw.one(Words.of("weather")),
-                draw.one(Words.of("pressure")),
-                null,
-                null,
-                null,
-                null,
-                null);
+        Reading reading = ReadingBuilder.builder()
+                .id("r" + number)
+                .tripId(id)
+                .at(start)
+                .waterTemp(draw.chance(0.05) ? null : Temperature.ofCelsius(celsius))
+                .clarity(draw.chance(0.08) ? null : Length.ofMetres(DemoClub.tenth(draw.between(0.2, 4.5))))
+                .sky(draw.one(List.of("clear", "broken cloud", "overcast")))
+                .wind(Speed.ofMetresPerSecond(DemoClub.tenth(draw.between(0, 10))))
+                .levelTrend(draw.one(Words.of("level_trend")))
+                .weather(draw.one(Words.of("weather")))
+                .pressure(draw.one(Words.of("pressure")))
+                .build();
         readings.add(reading);
         trips.add(new Trip(id, water.id(), start, null, null));
         List<Place> here = places.stream()
@@ -313,32 +294,29 @@ final class ClubDrawing {
                 * (hugeDay && hugeColour.equals(setUp.colour()) ? HUGE_DAY : 1);
         String id = "x" + stints.size();
         int landed = draw.poisson(Math.min(40, rate * minutes / 60));
-        stints.add(new Stint(
-                id,
-                tripId,
-                anglers.get(angler).id(),
-                place.spot().id(),
-                setUp.id(),
-                at,
-                minutes,
-                null,
-                null,
-                Length.ofMetres(depthM),
-                null,
-                presentation,
-                draw.one(List.of("slow", "medium", "fast")),
-                null,
-                null,
-                draw.one(List.of("reel", "sweep", "hard")),
-                null,
-                null,
-                0,
-                landed,
-                landed));
+        stints.add(StintBuilder.builder()
+                .id(id)
+                .tripId(tripId)
+                .anglerId(anglers.get(angler).id())
+                .spotId(place.spot().id())
+                .setUpId(setUp.id())
+                .startedAt(at)
+                .minutes(minutes)
+                .depth(Length.ofMetres(depthM))
+                .presentation(presentation)
+                .speed(draw.one(List.of("slow", "medium", "fast")))
+                .hookSet(draw.one(List.of("reel", "sweep", "hard")))
+                .bites(landed)
+                .hooked(landed)
+                .build());
         multiplier.put(id, made);
         if (landed > 0) {
-            catches.add(
-                    new Catch("c" + stints.size(), id, null, "largemouth", landed, null, null, null, null, null, null));
+            catches.add(CatchBuilder.builder()
+                    .id("c" + stints.size())
+                    .stintId(id)
+                    .species("largemouth")
+                    .count(landed)
+                    .build());
         }
         return at.plus(Duration.ofSeconds(Math.round(minutes * 60) + 300));
     }

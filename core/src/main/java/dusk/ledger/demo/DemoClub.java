@@ -4,6 +4,7 @@ import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.Ledger;
 import dusk.ledger.journal.Loss;
 import dusk.ledger.journal.Reading;
+import dusk.ledger.journal.ReadingBuilder;
 import dusk.ledger.journal.Sign;
 import dusk.ledger.journal.Stint;
 import dusk.ledger.journal.Touch;
@@ -142,25 +143,25 @@ public final class DemoClub {
         List<Reading> made = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             Instant at = start.plus(Duration.ofMinutes(i * 120L + draw.whole(0, 15)));
-            made.add(new Reading(
-                    Uuid7.of(at, draw.random()),
-                    tripId,
-                    at,
-                    draw.chance(0.04) ? null : Temperature.ofCelsius(tenth(day.waterTempC() + i * 0.4)),
-                    draw.chance(0.08) ? null : Length.ofMetres(tenth(day.clarityM())),
-                    day.sky(),
-                    Speed.ofMetresPerSecond(tenth(day.windMps())),
-                    Bearing.ofDegrees(draw.whole(0, 35) * 10.0),
-                    Speed.ofMetresPerSecond(tenth(day.currentMps())),
-                    day.levelTrend(),
-                    day.tide(),
-                    day.weather(),
-                    draw.one(Words.of("pressure")),
-                    Math.rint(draw.between(990, 1030)),
-                    Temperature.ofCelsius(tenth(day.waterTempC() + draw.between(-6, 8))),
-                    draw.one(List.of("baitfish", "small perch", "crayfish", "not seen")),
-                    null,
-                    "hand"));
+            made.add(ReadingBuilder.builder()
+                    .id(Uuid7.of(at, draw.random()))
+                    .tripId(tripId)
+                    .at(at)
+                    .waterTemp(draw.chance(0.04) ? null : Temperature.ofCelsius(tenth(day.waterTempC() + i * 0.4)))
+                    .clarity(draw.chance(0.08) ? null : Length.ofMetres(tenth(day.clarityM())))
+                    .sky(day.sky())
+                    .wind(Speed.ofMetresPerSecond(tenth(day.windMps())))
+                    .windFrom(Bearing.ofDegrees(draw.whole(0, 35) * 10.0))
+                    .current(Speed.ofMetresPerSecond(tenth(day.currentMps())))
+                    .levelTrend(day.levelTrend())
+                    .tide(day.tide())
+                    .weather(day.weather())
+                    .pressure(draw.one(Words.of("pressure")))
+                    .airPressureHpa(Math.rint(draw.between(990, 1030)))
+                    .airTemp(Temperature.ofCelsius(tenth(day.waterTempC() + draw.between(-6, 8))))
+                    .forage(draw.one(List.of("baitfish", "small perch", "crayfish", "not seen")))
+                    .source("hand")
+                    .build());
         }
         return made;
     }

@@ -2,8 +2,11 @@ package dusk.ledger.demo;
 
 import dusk.ledger.journal.Angler;
 import dusk.ledger.journal.Rod;
+import dusk.ledger.journal.RodBuilder;
 import dusk.ledger.journal.SetUp;
+import dusk.ledger.journal.SetUpBuilder;
 import dusk.ledger.journal.Spot;
+import dusk.ledger.journal.SpotBuilder;
 import dusk.ledger.journal.Uuid7;
 import dusk.ledger.journal.Water;
 import dusk.ledger.units.Force;
@@ -93,7 +96,17 @@ final class OrrinValley {
                         Math.round((of.longitude() + draw.between(-0.02, 0.02)) * 1e5) / 1e5);
         String bare = label.startsWith("(") ? label.substring(1, label.length() - 1) : label;
         places.add(new Place(
-                new Spot(id(), waters.get(water).id(), bare, structure, bottom, cover, position), quality, depthM));
+                SpotBuilder.builder()
+                        .id(id())
+                        .waterId(waters.get(water).id())
+                        .label(bare)
+                        .structure(structure)
+                        .bottom(bottom)
+                        .cover(cover)
+                        .position(position)
+                        .build(),
+                quality,
+                depthM));
     }
 
     /** A label in brackets is a place that is not shared. */
@@ -125,15 +138,16 @@ final class OrrinValley {
     }
 
     private void rod(String name, double lengthMm, String power, String action, double leastG, double mostG) {
-        rods.add(new Rod(
-                id(),
-                name,
-                Length.ofMillimetres(lengthMm),
-                power,
-                action,
-                Mass.ofGrams(leastG),
-                Mass.ofGrams(mostG),
-                Length.ofMillimetres(700)));
+        rods.add(RodBuilder.builder()
+                .id(id())
+                .name(name)
+                .length(Length.ofMillimetres(lengthMm))
+                .power(power)
+                .action(action)
+                .lureMin(Mass.ofGrams(leastG))
+                .lureMax(Mass.ofGrams(mostG))
+                .retrieve(Length.ofMillimetres(700))
+                .build());
     }
 
     /** A kind of set-up: rig, head shape, head masses, plastic, its length. */
@@ -188,32 +202,35 @@ final class OrrinValley {
     private SetUp setUp(Kind kind, String colour, @Nullable Double massG) {
         boolean apart = kind.rig().equals("drop shot");
         boolean heavy = massG != null && massG >= 10;
-        return new SetUp(
-                id(),
-                null,
-                kind.rig(),
-                kind.shape(),
-                massG == null ? null : Mass.ofGrams(massG),
-                massG == null ? null : heavy ? "tungsten" : "lead",
-                massG == null ? null : heavy ? "black" : "plain",
-                kind.lengthMm() > 100 ? "2/0" : "1",
-                heavy ? "heavy" : "light",
-                kind.rig().equals("texas rig") ? "point buried" : kind.rig().equals("skirted jig") ? "fibre" : "none",
-                kind.rig().equals("open jig head") ? "barb" : "none",
-                kind.rig().equals("skirted jig") ? "short" : "none",
-                "none",
-                "none",
-                kind.plastic(),
-                Length.ofMillimetres(kind.lengthMm()),
-                kind.plastic().equals("stick worm") ? "salted plastisol" : "plastisol",
-                colour,
-                colour.equals("black-blue") ? "blue flake" : "none",
-                apart ? Length.ofMillimetres(300) : null,
-                "braid",
-                Force.ofNewtons(heavy ? 98.1 : 45),
-                Length.ofMillimetres(heavy ? 0.22 : 0.13),
-                "fluorocarbon",
-                Force.ofNewtons(heavy ? 71.2 : 31.1),
-                Length.ofMillimetres(heavy ? 0.31 : 0.22));
+        return SetUpBuilder.builder()
+                .id(id())
+                .rig(kind.rig())
+                .headShape(kind.shape())
+                .headMass(massG == null ? null : Mass.ofGrams(massG))
+                .headMaterial(massG == null ? null : heavy ? "tungsten" : "lead")
+                .headColour(massG == null ? null : heavy ? "black" : "plain")
+                .hookSize(kind.lengthMm() > 100 ? "2/0" : "1")
+                .hookWire(heavy ? "heavy" : "light")
+                .weedGuard(
+                        kind.rig().equals("texas rig")
+                                ? "point buried"
+                                : kind.rig().equals("skirted jig") ? "fibre" : "none")
+                .keeper(kind.rig().equals("open jig head") ? "barb" : "none")
+                .skirt(kind.rig().equals("skirted jig") ? "short" : "none")
+                .blade("none")
+                .rattle("none")
+                .plastic(kind.plastic())
+                .plasticLength(Length.ofMillimetres(kind.lengthMm()))
+                .plasticMaterial(kind.plastic().equals("stick worm") ? "salted plastisol" : "plastisol")
+                .colour(colour)
+                .colourAccent(colour.equals("black-blue") ? "blue flake" : "none")
+                .leader(apart ? Length.ofMillimetres(300) : null)
+                .lineMaterial("braid")
+                .lineStrength(Force.ofNewtons(heavy ? 98.1 : 45))
+                .lineDiameter(Length.ofMillimetres(heavy ? 0.22 : 0.13))
+                .leaderMaterial("fluorocarbon")
+                .leaderStrength(Force.ofNewtons(heavy ? 71.2 : 31.1))
+                .leaderDiameter(Length.ofMillimetres(heavy ? 0.31 : 0.22))
+                .build();
     }
 }

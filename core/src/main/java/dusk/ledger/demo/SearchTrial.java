@@ -1,13 +1,13 @@
 package dusk.ledger.demo;
 
-import dusk.ledger.columns.Codes;
-import dusk.ledger.columns.StintTable;
 import dusk.ledger.patterns.Findings;
 import dusk.ledger.patterns.Grade;
 import dusk.ledger.patterns.Pattern;
 import dusk.ledger.patterns.PatternSearch;
 import dusk.ledger.patterns.SearchProgress;
 import dusk.ledger.patterns.Term;
+import dusk.ledger.stints.Codes;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import java.util.ArrayList;
 import java.util.HashMap;

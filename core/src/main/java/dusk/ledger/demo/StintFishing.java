@@ -1,10 +1,12 @@
 package dusk.ledger.demo;
 
 import dusk.ledger.journal.Catch;
+import dusk.ledger.journal.CatchBuilder;
 import dusk.ledger.journal.Loss;
 import dusk.ledger.journal.Reading;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Stint;
+import dusk.ledger.journal.StintBuilder;
 import dusk.ledger.journal.Touch;
 import dusk.ledger.journal.Uuid7;
 import dusk.ledger.journal.Water;
@@ -95,28 +97,28 @@ final class StintFishing {
         int hooked = landed + lost;
         int bites = hooked + draw.poisson(0.5 * hooked + 0.25);
         String id = Uuid7.of(at, draw.random());
-        stints.add(new Stint(
-                id,
-                outing.tripId(),
-                valley.anglers.get(outing.angler()).id(),
-                place.spot().id(),
-                setUp.id(),
-                at,
-                minutes,
-                (int) Math.rint(minutes * draw.between(0.5, 1.1)),
-                draw.chance(0.7) ? draw.one(valley.rods).id() : null,
-                Length.ofMetres(depthM),
-                null,
-                presentation,
-                draw.one(List.of("slow", "slow", "medium", "fast")),
-                presentation.equals("dead-stick") ? 30.0 : null,
-                draw.chance(0.6) ? draw.one(List.of("slack fall", "tight-line fall")) : null,
-                draw.one(List.of("reel", "sweep", "hard")),
-                draw.chance(0.5) ? "search" : "follow-up",
-                draw.chance(0.3) ? draw.whole(0, 3) : null,
-                draw.poisson(0.2),
-                bites,
-                hooked));
+        stints.add(StintBuilder.builder()
+                .id(id)
+                .tripId(outing.tripId())
+                .anglerId(valley.anglers.get(outing.angler()).id())
+                .spotId(place.spot().id())
+                .setUpId(setUp.id())
+                .startedAt(at)
+                .minutes(minutes)
+                .casts((int) Math.rint(minutes * draw.between(0.5, 1.1)))
+                .rodId(draw.chance(0.7) ? draw.one(valley.rods).id() : null)
+                .depth(Length.ofMetres(depthM))
+                .presentation(presentation)
+                .speed(draw.one(List.of("slow", "slow", "medium", "fast")))
+                .pauseSeconds(presentation.equals("dead-stick") ? 30.0 : null)
+                .lineMethod(draw.chance(0.6) ? draw.one(List.of("slack fall", "tight-line fall")) : null)
+                .hookSet(draw.one(List.of("reel", "sweep", "hard")))
+                .purpose(draw.chance(0.5) ? "search" : "follow-up")
+                .plasticsUsed(draw.chance(0.3) ? draw.whole(0, 3) : null)
+                .follows(draw.poisson(0.2))
+                .bites(bites)
+                .hooked(hooked)
+                .build());
         Moments moments = new Moments(at, minutes);
         for (int i = 0; i < lost; i++) {
             Instant when = moments.one();
@@ -226,19 +228,19 @@ final class StintFishing {
         boolean measured = draw.chance(0.6);
         double mm = Math.rint(meanMm * Math.exp(0.2 * draw.random().nextGaussian()));
         Length length = draw.chance(0.15) ? null : Length.ofMillimetres(measured ? mm : Math.rint(mm / 10) * 10);
-        return new Catch(
-                Uuid7.of(when, draw.random()),
-                stintId,
-                when,
-                species,
-                1,
-                length,
-                length == null ? null : measured ? "measured" : "estimated",
-                null,
-                null,
-                draw.chance(0.5)
-                        ? draw.one(List.of("fall", "fall", "first move", "pause", "bottom", "steady pull"))
-                        : null,
-                draw.chance(0.05));
+        return CatchBuilder.builder()
+                .id(Uuid7.of(when, draw.random()))
+                .stintId(stintId)
+                .at(when)
+                .species(species)
+                .count(1)
+                .length(length)
+                .lengthHow(length == null ? null : measured ? "measured" : "estimated")
+                .biteOn(
+                        draw.chance(0.5)
+                                ? draw.one(List.of("fall", "fall", "first move", "pause", "bottom", "steady pull"))
+                                : null)
+                .kept(draw.chance(0.05))
+                .build();
     }
 }

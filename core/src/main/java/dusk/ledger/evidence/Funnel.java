@@ -1,7 +1,7 @@
 package dusk.ledger.evidence;
 
-import dusk.ledger.columns.Codes;
-import dusk.ledger.columns.StintTable;
+import dusk.ledger.stints.Codes;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import java.util.ArrayList;
 import java.util.BitSet;

@@ -1,8 +1,8 @@
 package dusk.ledger.evidence;
 
-import dusk.ledger.columns.Codes;
-import dusk.ledger.columns.StintTable;
 import dusk.ledger.light.SunHour;
+import dusk.ledger.stints.Codes;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import java.util.BitSet;
 import java.util.Comparator;

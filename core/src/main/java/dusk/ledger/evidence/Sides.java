@@ -1,6 +1,6 @@
 package dusk.ledger.evidence;
 
-import dusk.ledger.columns.Codes;
+import dusk.ledger.stints.Codes;
 import dusk.ledger.vocabulary.Factor;
 import org.jspecify.annotations.Nullable;
 

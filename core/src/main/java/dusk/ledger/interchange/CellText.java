@@ -1,5 +1,7 @@
 package dusk.ledger.interchange;
 
+import dusk.ledger.format.Cells;
+import dusk.ledger.format.FileColumn;
 import dusk.ledger.units.Figures;
 import java.time.Instant;
 import java.time.OffsetDateTime;
@@ -18,7 +20,7 @@ final class CellText {
     private CellText() {}
 
     /** Reads a cell that is not empty into its column's type; a fault goes to {@code cells}. */
-    static void read(Column<?> column, String text, Cells cells) {
+    static void read(FileColumn<?> column, String text, Cells cells) {
         switch (column.kind()) {
             case TEXT -> cells.with(column.name(), text);
             case NUMBER -> {

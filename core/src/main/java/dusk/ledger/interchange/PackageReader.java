@@ -1,5 +1,9 @@
 package dusk.ledger.interchange;
 
+import dusk.ledger.format.Cells;
+import dusk.ledger.format.FileColumn;
+import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.format.Table;
 import dusk.ledger.journal.Consistency;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Ledger;
@@ -58,7 +62,7 @@ public final class PackageReader {
 
     private PackageReading read() throws Refused {
         descriptor();
-        for (Table<?> table : Tables.ALL) {
+        for (Table<?> table : LedgerFormat.ALL) {
             paths.putIfAbsent(table.name(), table.name() + ".csv");
             read(table);
         }
@@ -135,12 +139,12 @@ public final class PackageReader {
     }
 
     /** Which cell holds which column. */
-    private record Header<T>(int width, Map<Column<T>, Integer> places) {}
+    private record Header<T>(int width, Map<FileColumn<T>, Integer> places) {}
 
     private <T> @Nullable Header<T> header(Table<T> table, String file, CsvRows.Row row) {
         int before = faults.size();
-        Map<Column<T>, Integer> places = new LinkedHashMap<>();
-        for (Column<T> column : table.columns()) {
+        Map<FileColumn<T>, Integer> places = new LinkedHashMap<>();
+        for (FileColumn<T> column : table.columns()) {
             int at = row.cells().indexOf(column.name());
             if (at >= 0) {
                 places.put(column, at);
@@ -199,7 +203,7 @@ public final class PackageReader {
     }
 
     private <T> void references(String file, Header<T> header, List<T> made, List<Long> madeOn) {
-        for (Column<T> column : header.places().keySet()) {
+        for (FileColumn<T> column : header.places().keySet()) {
             String target = column.references();
             if (target == null) {
                 continue;
@@ -235,7 +239,7 @@ public final class PackageReader {
     }
 
     private Ledger ledger() {
-        return Tables.ledger(new Tables.Source() {
+        return LedgerFormat.ledger(new LedgerFormat.Source() {
             @Override
             @SuppressWarnings("unchecked") // records holds under a table's name only what that table read
             public <T> List<T> of(Table<T> table) {

@@ -1,5 +1,8 @@
 package dusk.ledger.interchange;
 
+import dusk.ledger.format.FileColumn;
+import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.format.Table;
 import dusk.ledger.journal.Ledger;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -54,7 +57,7 @@ public final class PackageWriter {
     private static Map<String, byte[]> files(Ledger ledger, String title) throws IOException {
         Map<String, byte[]> files = new LinkedHashMap<>();
         files.put(PackageFiles.DESCRIPTOR, descriptor(title));
-        for (Table<?> table : Tables.ALL) {
+        for (Table<?> table : LedgerFormat.ALL) {
             files.put(table.name() + ".csv", csv(table, ledger));
         }
         return files;
@@ -64,7 +67,7 @@ public final class PackageWriter {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (Writer writer = new OutputStreamWriter(bytes, StandardCharsets.UTF_8);
                 CSVPrinter printer = new CSVPrinter(writer, CSVFormat.RFC4180)) {
-            printer.printRecord(table.columns().stream().map(Column::name));
+            printer.printRecord(table.columns().stream().map(FileColumn::name));
             for (T row : table.rows().apply(ledger)) {
                 printer.printRecord(table.columns().stream()
                         .map(c -> CellText.write(c.value().apply(row))));
@@ -79,7 +82,7 @@ public final class PackageWriter {
         root.put("name", "dusk-ledger");
         root.put("title", title);
         ArrayNode resources = root.putArray("resources");
-        for (Table<?> table : Tables.ALL) {
+        for (Table<?> table : LedgerFormat.ALL) {
             ObjectNode resource = resources.addObject();
             resource.put("name", table.name());
             resource.put("path", table.name() + ".csv");
@@ -93,7 +96,7 @@ public final class PackageWriter {
     private static <T> void schema(Table<T> table, ObjectNode schema) {
         ArrayNode fields = schema.putArray("fields");
         ArrayNode keys = schema.arrayNode();
-        for (Column<T> column : table.columns()) {
+        for (FileColumn<T> column : table.columns()) {
             ObjectNode field = fields.addObject();
             field.put("name", column.name());
             field.put("type", column.kind().frictionless());
@@ -115,7 +118,7 @@ public final class PackageWriter {
     }
 
     private static String target(String table) {
-        return Tables.ALL.stream()
+        return LedgerFormat.ALL.stream()
                 .filter(t -> t.name().equals(table))
                 .findFirst()
                 .orElseThrow()

@@ -1,8 +1,10 @@
 package dusk.ledger.journal;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.jspecify.annotations.Nullable;
 
 /** One who fishes. */
+@RecordBuilder
 public record Angler(String id, @Nullable String name) {
     public Angler {
         new Checks("anglers").named("angler_id", id).done();

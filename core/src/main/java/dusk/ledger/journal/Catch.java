@@ -2,6 +2,7 @@ package dusk.ledger.journal;
 
 import dusk.ledger.units.Length;
 import dusk.ledger.units.Mass;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
@@ -11,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param count above 1 for several fish that were not measured one by one
  * @param lengthHow measured or estimated
  */
+@RecordBuilder
 public record Catch(
         String id,
         String stintId,

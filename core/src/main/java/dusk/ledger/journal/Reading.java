@@ -4,6 +4,7 @@ import dusk.ledger.units.Bearing;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.Speed;
 import dusk.ledger.units.Temperature;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param clarity depth at which a white disc or lure goes out of sight
  * @param pressure of other anglers
  */
+@RecordBuilder
 public record Reading(
         String id,
         String tripId,

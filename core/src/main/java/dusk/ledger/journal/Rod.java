@@ -2,6 +2,7 @@ package dusk.ledger.journal;
 
 import dusk.ledger.units.Length;
 import dusk.ledger.units.Mass;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -9,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param retrieve line taken in for one turn of the handle
  */
+@RecordBuilder
 public record Rod(
         String id,
         @Nullable String name,

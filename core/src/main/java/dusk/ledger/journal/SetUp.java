@@ -3,6 +3,7 @@ package dusk.ledger.journal;
 import dusk.ledger.units.Force;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.Mass;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -11,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param fromSetUpId the set-up it was changed from
  * @param leader hook to weight where they are apart
  */
+@RecordBuilder
 public record SetUp(
         String id,
         @Nullable String fromSetUpId,

@@ -1,9 +1,11 @@
 package dusk.ledger.journal;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
 /** Something seen on the water that tells of fish. */
+@RecordBuilder
 public record Sign(
         String id,
         String tripId,

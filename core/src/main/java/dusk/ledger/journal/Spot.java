@@ -1,6 +1,7 @@
 package dusk.ledger.journal;
 
 import dusk.ledger.units.Position;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -8,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param position empty where the place is not shared
  */
+@RecordBuilder
 public record Spot(
         String id,
         String waterId,

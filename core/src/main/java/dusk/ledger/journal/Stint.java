@@ -1,6 +1,7 @@
 package dusk.ledger.journal;
 
 import dusk.ledger.units.Length;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param bites at least as many as hooked
  * @param hooked at least as many as landed
  */
+@RecordBuilder
 public record Stint(
         String id,
         String tripId,

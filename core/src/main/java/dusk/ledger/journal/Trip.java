@@ -1,9 +1,11 @@
 package dusk.ledger.journal;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
 /** One outing on one water. */
+@RecordBuilder
 public record Trip(
         String id,
         String waterId,

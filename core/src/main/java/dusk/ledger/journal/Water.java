@@ -1,7 +1,9 @@
 package dusk.ledger.journal;
 
 import dusk.ledger.units.Position;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -9,12 +11,15 @@ import org.jspecify.annotations.Nullable;
  *
  * @param position of the water as a whole, for sun times
  */
+@RecordBuilder
 public record Water(
         String id,
         String name,
         String kind,
         @Nullable Position position,
         @Nullable ZoneId timeZone) {
+    private static final Position NOWHERE = new Position(0, 0);
+
     public Water {
         new Checks("waters")
                 .named("water_id", id)
@@ -22,5 +27,15 @@ public record Water(
                 .named("kind", kind)
                 .word("kind", kind)
                 .done();
+    }
+
+    /** The time zone, else UTC. */
+    public ZoneId zone() {
+        return timeZone == null ? ZoneOffset.UTC : timeZone;
+    }
+
+    /** Where the sun is reckoned for: the position, else 0 N 0 E. */
+    public Position sunAt() {
+        return position == null ? NOWHERE : position;
     }
 }

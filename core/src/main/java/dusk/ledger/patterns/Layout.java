@@ -1,8 +1,8 @@
 package dusk.ledger.patterns;
 
-import dusk.ledger.columns.Codes;
-import dusk.ledger.columns.StintTable;
 import dusk.ledger.journal.Stint;
+import dusk.ledger.stints.Codes;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import java.time.Instant;
 import java.time.YearMonth;

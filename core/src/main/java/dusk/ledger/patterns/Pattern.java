@@ -1,6 +1,7 @@
 package dusk.ledger.patterns;
 
 import dusk.ledger.evidence.Interval;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -18,6 +19,7 @@ import java.util.List;
  * @param blocks those that carry the ratio, whatever they speak for, the weightiest first
  * @param dropped longer or twin patterns that say no more than this one
  */
+@RecordBuilder
 public record Pattern(
         List<Term> tackle,
         List<Term> conditions,

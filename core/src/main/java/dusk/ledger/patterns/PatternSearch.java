@@ -1,6 +1,6 @@
 package dusk.ledger.patterns;
 
-import dusk.ledger.columns.StintTable;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.units.Length;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,10 +1,10 @@
 package dusk.ledger.patterns;
 
-import dusk.ledger.columns.StintTable;
 import dusk.ledger.evidence.Contrast;
 import dusk.ledger.evidence.Estimate;
 import dusk.ledger.evidence.Question;
 import dusk.ledger.evidence.Sides;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.units.Figures;
 import dusk.ledger.vocabulary.Factor;
 import java.util.ArrayList;

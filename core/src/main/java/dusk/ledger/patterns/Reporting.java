@@ -64,26 +64,27 @@ final class Reporting {
                 matching.effect(combination, others, newerFrom, layout.trips),
                 effect.ratio());
         List<Term> named = combination.named(terms).stream().sorted().toList();
-        return new Pattern(
-                named.stream().filter(Term::tackle).toList(),
-                named.stream().filter(t -> !t.tackle()).toList(),
-                with.rows,
-                without.rows,
-                with.trips.size(),
-                with.anglers.size(),
-                with.hours,
-                with.fish,
-                with.fish / with.hours,
-                without.fish / without.hours,
-                effect.ratio(),
-                effect.interval(),
-                Math.exp(effect.log() * spread / (spread + effect.variance())),
-                effect.p(),
-                kept.q(),
-                later,
-                grade(kept, with.trips.size(), with.anglers.size(), later),
-                blocks(combination, others),
-                kept.needless());
+        return PatternBuilder.builder()
+                .tackle(named.stream().filter(Term::tackle).toList())
+                .conditions(named.stream().filter(t -> !t.tackle()).toList())
+                .stints(with.rows)
+                .others(without.rows)
+                .trips(with.trips.size())
+                .anglers(with.anglers.size())
+                .rodHours(with.hours)
+                .fish(with.fish)
+                .rate(with.fish / with.hours)
+                .versusRate(without.fish / without.hours)
+                .ratio(effect.ratio())
+                .interval(effect.interval())
+                .shrunkRatio(Math.exp(effect.log() * spread / (spread + effect.variance())))
+                .p(effect.p())
+                .q(kept.q())
+                .later(later)
+                .grade(grade(kept, with.trips.size(), with.anglers.size(), later))
+                .blocks(blocks(combination, others))
+                .dropped(kept.needless())
+                .build();
     }
 
     /** Blocks with fish, those that say most first. */

@@ -1,7 +1,7 @@
 package dusk.ledger.tackle;
 
-import dusk.ledger.interchange.Column;
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.FileColumn;
+import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.SetUp;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -26,13 +26,13 @@ public final class Alteration {
         Map<String, @Nullable Object> all = new HashMap<>(cells);
         all.put("setup_id", id);
         all.put("from_setup_id", from.id());
-        return Tables.SETUPS.changed(from, all);
+        return LedgerFormat.SETUPS.changed(from, all);
     }
 
     /** The columns in which two set-ups differ, beside their names. A part that is not there and one not recorded are told apart. */
     public static List<String> differences(SetUp one, SetUp other) {
         List<String> differ = new ArrayList<>();
-        for (Column<SetUp> column : Tables.SETUPS.columns()) {
+        for (FileColumn<SetUp> column : LedgerFormat.SETUPS.columns()) {
             if (!NAMES.contains(column.name())
                     && !Objects.equals(column.value().apply(one), column.value().apply(other))) {
                 differ.add(column.name());

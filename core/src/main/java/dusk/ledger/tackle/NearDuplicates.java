@@ -1,7 +1,7 @@
 package dusk.ledger.tackle;
 
-import dusk.ledger.interchange.Column;
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.FileColumn;
+import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.SetUp;
 import java.util.ArrayList;
 import java.util.List;
@@ -39,7 +39,7 @@ public final class NearDuplicates {
     /** The columns they differ in, where all differ by next to nothing; null where one differs by more. */
     private static @Nullable List<String> near(SetUp one, SetUp other) {
         List<String> differ = Alteration.differences(one, other);
-        for (Column<SetUp> column : Tables.SETUPS.columns()) {
+        for (FileColumn<SetUp> column : LedgerFormat.SETUPS.columns()) {
             if (differ.contains(column.name())
                     && !near(column.value().apply(one), column.value().apply(other))) {
                 return null;

@@ -33,6 +33,11 @@ public record Cast(
         }
     }
 
+    /** kg/m3 of sea water, or of fresh. */
+    public static double density(boolean salt) {
+        return salt ? SALT : FRESH;
+    }
+
     /** The same cast in another current, of the same heading. */
     Cast inCurrent(double mps) {
         return new Cast(depthM, castM, rodTipM, lineM, water, mps, headingDeg);

@@ -3,12 +3,12 @@ package dusk.ledger.evidence;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import dusk.ledger.columns.Codes;
-import dusk.ledger.columns.StintTable;
-import dusk.ledger.columns.Tally;
 import dusk.ledger.demo.DemoClub;
 import dusk.ledger.demo.SimulatedClub;
 import dusk.ledger.light.SunHour;
+import dusk.ledger.stints.Codes;
+import dusk.ledger.stints.CrossTally;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import java.util.HashMap;
 import java.util.List;
@@ -40,7 +40,7 @@ class PicturesTest {
             sums[1] += table.rodHours(i);
             sums[2] += fish[i];
         }
-        Tally tally = Tally.of(table, fish, factors.toArray(Factor[]::new));
+        CrossTally tally = CrossTally.of(table, fish, factors.toArray(Factor[]::new));
         int seen = 0;
         for (Map.Entry<List<Integer>, double[]> one : plain.entrySet()) {
             int cell =

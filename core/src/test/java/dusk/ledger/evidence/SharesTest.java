@@ -5,8 +5,8 @@ import static dusk.ledger.evidence.Vectors.close;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import dusk.ledger.columns.StintTable;
 import dusk.ledger.demo.DemoClub;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import java.util.ArrayList;
 import java.util.List;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import dusk.ledger.journal.Catch;
+import dusk.ledger.journal.CatchBuilder;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.Mass;
 import java.time.MonthDay;
@@ -16,8 +17,16 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class FishTest {
     private static Catch fish(String species, double lengthMm, double massG, String how) {
-        return new Catch(
-                "c", "s", null, species, 1, Length.ofMillimetres(lengthMm), how, Mass.ofGrams(massG), how, null, null);
+        return CatchBuilder.builder()
+                .id("c")
+                .stintId("s")
+                .species(species)
+                .count(1)
+                .length(Length.ofMillimetres(lengthMm))
+                .lengthHow(how)
+                .mass(Mass.ofGrams(massG))
+                .massHow(how)
+                .build();
     }
 
     /** 10^(a + b log10 mm), worked by hand for 400 mm. */

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import dusk.ledger.columns.StintTable;
 import dusk.ledger.demo.DemoClub;
 import dusk.ledger.demo.SearchTrial;
 import dusk.ledger.demo.SimulatedClub;
 import dusk.ledger.journal.Ledger;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -195,26 +195,27 @@ class PatternSearchTest {
                         .filter(p -> p.tackle().contains(new Term(Factor.COLOUR, "brown craw")))
                         .findFirst()
                         .orElseThrow();
-        Pattern green = new Pattern(
-                List.of(new Term(Factor.COLOUR, "green pumpkin")),
-                behindCraw.conditions(),
-                List.of(),
-                List.of(),
-                0,
-                0,
-                0,
-                0,
-                0,
-                0,
-                0.5,
-                behindCraw.interval(),
-                0.5,
-                1,
-                1,
-                behindCraw.later(),
-                Grade.BUILDING,
-                List.of(),
-                List.of());
+        Pattern green = PatternBuilder.builder()
+                .tackle(List.of(new Term(Factor.COLOUR, "green pumpkin")))
+                .conditions(behindCraw.conditions())
+                .stints(List.of())
+                .others(List.of())
+                .trips(0)
+                .anglers(0)
+                .rodHours(0)
+                .fish(0)
+                .rate(0)
+                .versusRate(0)
+                .ratio(0.5)
+                .interval(behindCraw.interval())
+                .shrunkRatio(0.5)
+                .p(1)
+                .q(1)
+                .later(behindCraw.later())
+                .grade(Grade.BUILDING)
+                .blocks(List.of())
+                .dropped(List.of())
+                .build();
         assertThat(PatternWords.losesTo(green, table, PatternSearch.Ask.USUAL))
                 .startsWith("It loses most to brown craw");
     }

@@ -2,10 +2,11 @@ package dusk.ledger.tackle;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import dusk.ledger.interchange.Cells;
-import dusk.ledger.interchange.Column;
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.Cells;
+import dusk.ledger.format.FileColumn;
+import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Rod;
+import dusk.ledger.journal.RodBuilder;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.Mass;
@@ -23,7 +24,7 @@ class TackleTest {
     private static SetUp setUp(Map<String, Object> cells) {
         Cells all = new Cells().with("setup_id", "s").with("rig", "open jig head");
         cells.forEach(all::with);
-        return Tables.SETUPS.read(all);
+        return LedgerFormat.SETUPS.read(all);
     }
 
     /** A sound set-up with one thing about it changed, on a sound rod. */
@@ -47,8 +48,14 @@ class TackleTest {
     }
 
     private static TackleChecks.Use on(double leastG, double mostG, String power) {
-        Rod rod =
-                new Rod("r", null, Length.ofMetres(2), power, "fast", Mass.ofGrams(leastG), Mass.ofGrams(mostG), null);
+        Rod rod = RodBuilder.builder()
+                .id("r")
+                .length(Length.ofMetres(2))
+                .power(power)
+                .action("fast")
+                .lureMin(Mass.ofGrams(leastG))
+                .lureMax(Mass.ofGrams(mostG))
+                .build();
         return new TackleChecks.Use(rod, "sweep", "sparse", true);
     }
 
@@ -133,7 +140,8 @@ class TackleTest {
     @Test
     void everyRigOfTheVocabularySaysWhatItIsMadeOfInTheFieldsWords() {
         assertThat(Rig.all()).extracting(Rig::name).containsExactlyElementsOf(Words.of("rig"));
-        List<String> known = Tables.SETUPS.columns().stream().map(Column::name).toList();
+        List<String> known =
+                LedgerFormat.SETUPS.columns().stream().map(FileColumn::name).toList();
         for (Rig rig : Rig.all()) {
             assertThat(known).containsAll(rig.columns());
             assertThat(rig.columns())

@@ -3,8 +3,8 @@ package dusk.ledger.water;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import dusk.ledger.interchange.Cells;
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.Cells;
+import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.SetUp;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,7 +32,7 @@ class CalibrationsTest {
         cells.putAll(changed);
         Cells read = new Cells();
         cells.forEach(read::with);
-        return Tables.SETUPS.read(read);
+        return LedgerFormat.SETUPS.read(read);
     }
 
     private static Tied.Known tied(SetUp setUp) {
@@ -100,14 +100,14 @@ class CalibrationsTest {
         assertThat(Tied.of(setUp("1", Map.of("rig", "hard bait", "plastic", "crankbait"))))
                 .isInstanceOfSatisfying(
                         Tied.Unknown.class, u -> assertThat(u.why()).contains("hard bait"));
-        SetUp bare = Tables.SETUPS.changed(setUp("1", Map.of()), Map.of("plastic", "none"));
+        SetUp bare = LedgerFormat.SETUPS.changed(setUp("1", Map.of()), Map.of("plastic", "none"));
         assertThat(tied(bare).taken()).isEmpty();
         Cells none = new Cells().with("setup_id", "9").with("rig", "open jig head");
-        assertThat(Tied.of(Tables.SETUPS.read(none)))
+        assertThat(Tied.of(LedgerFormat.SETUPS.read(none)))
                 .isInstanceOfSatisfying(
                         Tied.Unknown.class, u -> assertThat(u.why()).contains("weight of its head"));
         Cells line =
                 new Cells().with("setup_id", "9").with("rig", "open jig head").with("head_mass_g", 7.0);
-        assertThat(tied(Tables.SETUPS.read(line)).taken()).hasSize(2);
+        assertThat(tied(LedgerFormat.SETUPS.read(line)).taken()).hasSize(2);
     }
 }

@@ -2,7 +2,7 @@ package dusk.ledger.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Spot;
 import dusk.ledger.web.store.Clubs;
 import dusk.ledger.web.store.LedgerRows;
@@ -49,7 +49,7 @@ class AccessIT extends RunningApplication {
     }
 
     private String anyTrip() {
-        return rows.all(demo(), Tables.TRIPS, org.jooq.impl.DSL.noCondition(), List.of(), 1)
+        return rows.all(demo(), LedgerFormat.TRIPS, org.jooq.impl.DSL.noCondition(), List.of(), 1)
                 .get(0)
                 .id();
     }
@@ -175,7 +175,7 @@ class AccessIT extends RunningApplication {
         assertThat(stranger.get("/findings/compare").body()).contains("Not enough fishing to say");
         assertThat(stranger.get("/club").body()).contains("Elsewhere Anglers").doesNotContain("Harl Quist");
         assertThat(csv(stranger.bytes("/club/export"), "trips.csv").lines()).hasSize(1);
-        assertThat(rows.one(demo(), Tables.TRIPS, trip)).isPresent();
+        assertThat(rows.one(demo(), LedgerFormat.TRIPS, trip)).isPresent();
     }
 
     /** A member on what only the records officer may do, and on a trip that others fished. */
@@ -204,17 +204,15 @@ class AccessIT extends RunningApplication {
     })
     void aMemberDoesNotGetWhatIsTheOfficersOrOthers(String method, String path) throws Exception {
         Visitor member = as("tobin");
-        String foreign = rows.all(demo(), Tables.TRIPS, org.jooq.impl.DSL.noCondition(), List.of()).stream()
-                .filter(t ->
-                        rows
-                                .all(
-                                        demo(),
-                                        Tables.STINTS,
-                                        LedgerRows.holds(Tables.STINTS, "trip_id", t.id()),
-                                        List.of())
-                                .stream()
-                                .noneMatch(s ->
-                                        s.anglerId().equals(demoPerson("tobin").anglerId())))
+        String foreign = rows.all(demo(), LedgerFormat.TRIPS, org.jooq.impl.DSL.noCondition(), List.of()).stream()
+                .filter(t -> rows
+                        .all(
+                                demo(),
+                                LedgerFormat.STINTS,
+                                LedgerRows.holds(LedgerFormat.STINTS, "trip_id", t.id()),
+                                List.of())
+                        .stream()
+                        .noneMatch(s -> s.anglerId().equals(demoPerson("tobin").anglerId())))
                 .findFirst()
                 .orElseThrow()
                 .id();
@@ -235,18 +233,21 @@ class AccessIT extends RunningApplication {
         Visitor officer = as("edda");
         Spot hidden = rows.all(
                         demoPerson("harl").viewer(),
-                        Tables.SPOTS,
-                        LedgerRows.holds(Tables.SPOTS, "label", "Thorn Hump"),
+                        LedgerFormat.SPOTS,
+                        LedgerRows.holds(LedgerFormat.SPOTS, "label", "Thorn Hump"),
                         List.of())
                 .get(0);
-        List<String> trips =
-                rows
-                        .all(demo(), Tables.STINTS, LedgerRows.holds(Tables.STINTS, "spot_id", hidden.id()), List.of())
-                        .stream()
-                        .map(s -> s.tripId())
-                        .distinct()
-                        .limit(20)
-                        .toList();
+        List<String> trips = rows
+                .all(
+                        demo(),
+                        LedgerFormat.STINTS,
+                        LedgerRows.holds(LedgerFormat.STINTS, "spot_id", hidden.id()),
+                        List.of())
+                .stream()
+                .map(s -> s.tripId())
+                .distinct()
+                .limit(20)
+                .toList();
         assertThat(trips).isNotEmpty();
         List<String> seenByOthers = new ArrayList<>();
         for (String trip : trips) {

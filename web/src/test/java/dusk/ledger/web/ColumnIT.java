@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Page;
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.Mass;
@@ -201,7 +201,7 @@ class ColumnIT extends RunningApplication {
     }
 
     private List<SetUp> setUps() {
-        return rows.all(demoPerson("harl").viewer(), Tables.SETUPS, DSL.noCondition(), List.of());
+        return rows.all(demoPerson("harl").viewer(), LedgerFormat.SETUPS, DSL.noCondition(), List.of());
     }
 
     private static SetUp falls(List<SetUp> setUps, String rig) {
@@ -258,7 +258,7 @@ class ColumnIT extends RunningApplication {
         page.waitForSelector("text=It is back.");
         assertThat(page.locator("#drops tbody tr").count()).isEqualTo(before + 5);
         // another head on the same plastic starts from them
-        SetUp other = Tables.SETUPS.changed(setUp, Map.of("head_mass_g", 21.0));
+        SetUp other = LedgerFormat.SETUPS.changed(setUp, Map.of("head_mass_g", 21.0));
         page.navigate(address("/column?setup=" + setUp.id() + "&head_mass_g=21 g&depth_m=6 m"));
         assertThat(page.textContent("#beside-A")).contains("with its plastic give it a start");
         double started = Math.exp(Math.log(1.5) / (1 + 2));

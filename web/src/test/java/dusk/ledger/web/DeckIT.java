@@ -346,7 +346,7 @@ class DeckIT extends RunningApplication {
                 .minus(Duration.ofMinutes(30))
                 .atZone(java.time.ZoneId.of(rows.all(
                                 demoPerson("runa").viewer(),
-                                dusk.ledger.interchange.Tables.WATERS,
+                                dusk.ledger.format.LedgerFormat.WATERS,
                                 org.jooq.impl.DSL.noCondition(),
                                 List.of())
                         .get(0)

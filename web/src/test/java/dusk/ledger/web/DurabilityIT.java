@@ -3,7 +3,7 @@ package dusk.ledger.web;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
@@ -176,12 +176,15 @@ class DurabilityIT {
             String club = store.read().fetchOne("select club_id from clubs").get(0, String.class);
             var stints = rows.all(
                     Viewer.club(club),
-                    Tables.STINTS,
-                    LedgerRows.holds(Tables.STINTS, "trip_id", page.replace("/deck/", "")),
+                    LedgerFormat.STINTS,
+                    LedgerRows.holds(LedgerFormat.STINTS, "trip_id", page.replace("/deck/", "")),
                     List.of());
             var ids = stints.stream().map(s -> s.id()).collect(Collectors.toSet());
             var touches = rows.all(
-                    Viewer.club(club), Tables.TOUCHES, DSL.field("stint_id").in(ids), List.of());
+                    Viewer.club(club),
+                    LedgerFormat.TOUCHES,
+                    DSL.field("stint_id").in(ids),
+                    List.of());
             return new Stored(
                     touches.size(),
                     stints.stream().mapToInt(s -> s.follows() + s.bites()).sum(),

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Stint;
 import dusk.ledger.web.store.LedgerRows;
@@ -47,8 +47,8 @@ class LookBackIT extends RunningApplication {
         Browser.assertSound(page, "debrief");
         List<Stint> stints = rows.all(
                 demoPerson("harl").viewer(),
-                Tables.STINTS,
-                LedgerRows.holds(Tables.STINTS, "trip_id", trip),
+                LedgerFormat.STINTS,
+                LedgerRows.holds(LedgerFormat.STINTS, "trip_id", trip),
                 List.of());
         assertThat(page.locator(".day-bar").count()).isEqualTo(stints.size());
         assertThat(page.locator(".day-follow").count())
@@ -80,7 +80,7 @@ class LookBackIT extends RunningApplication {
         }
         assertThat(text).contains("Pella Rusk").contains("largemouth, 38.4 cm").contains("Orrin Reservoir");
         for (var spot :
-                rows.all(demoPerson("harl").viewer(), Tables.SPOTS, org.jooq.impl.DSL.noCondition(), List.of())) {
+                rows.all(demoPerson("harl").viewer(), LedgerFormat.SPOTS, org.jooq.impl.DSL.noCondition(), List.of())) {
             if (spot.label() != null) {
                 assertThat(card).doesNotContain(spot.label());
                 assertThat(text).doesNotContain(spot.label());
@@ -193,8 +193,8 @@ class LookBackIT extends RunningApplication {
 
         SetUp fished = rows.all(
                         demoPerson("tobin").viewer(),
-                        Tables.SETUPS,
-                        LedgerRows.holds(Tables.SETUPS, "rig", "texas rig"),
+                        LedgerFormat.SETUPS,
+                        LedgerRows.holds(LedgerFormat.SETUPS, "rig", "texas rig"),
                         List.of())
                 .get(0);
         page.navigate(address("/tackle/set-ups/" + fished.id() + "/change"));
@@ -205,7 +205,7 @@ class LookBackIT extends RunningApplication {
                 .contains("Changed from")
                 .contains("head weight: ")
                 .contains("to 9.5 g");
-        assertThat(rows.one(demoPerson("tobin").viewer(), Tables.SETUPS, fished.id()))
+        assertThat(rows.one(demoPerson("tobin").viewer(), LedgerFormat.SETUPS, fished.id()))
                 .contains(fished);
     }
 

@@ -1,7 +1,7 @@
 package dusk.ledger.web;
 
-import dusk.ledger.web.security.People;
-import dusk.ledger.web.security.Person;
+import dusk.ledger.web.records.People;
+import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.Clubs;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NewId;

@@ -1,8 +1,8 @@
 package dusk.ledger.web.account;
 
+import dusk.ledger.web.records.People;
+import dusk.ledger.web.records.Person;
 import dusk.ledger.web.security.Passwords;
-import dusk.ledger.web.security.People;
-import dusk.ledger.web.security.Person;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.LinkedHashMap;
 import java.util.Map;

@@ -1,12 +1,11 @@
 package dusk.ledger.web.club;
 
+import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.interchange.Fault;
 import dusk.ledger.interchange.PackageReader;
 import dusk.ledger.interchange.PackageReading;
 import dusk.ledger.interchange.PackageWriter;
 import dusk.ledger.interchange.Refused;
-import dusk.ledger.interchange.Tables;
-import dusk.ledger.journal.Angler;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Water;
 import dusk.ledger.web.form.Form;
@@ -14,14 +13,14 @@ import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.form.FormPage;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.form.UnitText;
+import dusk.ledger.web.records.Membership;
+import dusk.ledger.web.records.People;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.Waters;
 import dusk.ledger.web.security.Passwords;
-import dusk.ledger.web.security.People;
-import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.Clubs;
-import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
-import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.TakenIds;
 import dusk.ledger.web.store.Viewer;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
@@ -33,7 +32,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import org.jooq.impl.DSL;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -48,15 +46,15 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class ClubController {
     private final Clubs clubs;
     private final People people;
-    private final LedgerRows rows;
-    private final Store store;
+    private final Membership membership;
+    private final Waters waters;
     private final NewId newId;
 
-    ClubController(Clubs clubs, People people, LedgerRows rows, Store store, NewId newId) {
+    ClubController(Clubs clubs, People people, Membership membership, Waters waters, NewId newId) {
         this.clubs = clubs;
         this.people = people;
-        this.rows = rows;
-        this.store = store;
+        this.membership = membership;
+        this.waters = waters;
         this.newId = newId;
     }
 
@@ -68,7 +66,7 @@ class ClubController {
     private String page(Person person, Model model, Map<String, String> typed, Map<String, String> errors) {
         model.addAttribute("officer", person.viewer().officer());
         model.addAttribute("people", people.ofClub(person.clubId()));
-        model.addAttribute("waters", rows.all(person.viewer(), Tables.WATERS, DSL.noCondition(), List.of()));
+        model.addAttribute("waters", waters.byId(person.viewer()));
         model.addAttribute("typed", typed);
         model.addAttribute("errors", errors);
         return "club/club";
@@ -97,27 +95,11 @@ class ClubController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(person, model, typed, errors);
         }
-        String anglerId = angler(person.viewer(), name);
-        people.add(
+        membership.join(
                 person.clubId(),
-                signIn,
-                name,
-                typed.getOrDefault("password", ""),
-                Viewer.Role.of(typed.getOrDefault("role", "")),
-                anglerId);
+                new Membership.Newcomer(signIn, name, typed.getOrDefault("password", "")),
+                Viewer.Role.of(typed.getOrDefault("role", "")));
         return "redirect:/club";
-    }
-
-    /** The angler of that name in the records, else a new one: whoever signs in has fished, or will. */
-    private String angler(Viewer viewer, String name) {
-        return rows.all(viewer, Tables.ANGLERS, LedgerRows.holds(Tables.ANGLERS, "name", name), List.of()).stream()
-                .findFirst()
-                .map(Angler::id)
-                .orElseGet(() -> store.write(viewer.clubId(), tx -> {
-                    String id = newId.next();
-                    rows.insert(tx, viewer.clubId(), Tables.ANGLERS, new Angler(id, name));
-                    return id;
-                }));
     }
 
     @GetMapping("/club/waters/new")
@@ -136,10 +118,7 @@ class ClubController {
         officer(person);
         try {
             Water water = waterForm(person).read(typed, Map.of("water_id", newId.next()), null);
-            store.write(person.clubId(), tx -> {
-                rows.insert(tx, person.clubId(), Tables.WATERS, water);
-                return water;
-            });
+            waters.add(person.viewer(), water);
             return FormPage.saved("/club", htmx);
         } catch (Invalid e) {
             return FormPage.refuse(model, response, waterForm(person), waterHead(), typed, e.problems());
@@ -147,7 +126,7 @@ class ClubController {
     }
 
     private static RecordForm<Water> waterForm(Person person) {
-        return new RecordForm<>(Tables.WATERS, new UnitText(person.units(), ZoneOffset.UTC))
+        return new RecordForm<>(LedgerFormat.WATERS, new UnitText(person.units(), ZoneOffset.UTC))
                 .ask("name", "Name", "")
                 .ask("kind", "Kind", "")
                 .ask("latitude", "Latitude", "degrees, north above 0; for the sun's times")
@@ -166,7 +145,7 @@ class ClubController {
         String name = clubs.byId(person.clubId()).map(Clubs.Club::name).orElse("");
         response.setContentType("application/zip");
         response.setHeader("Content-Disposition", "attachment; filename=\"ledger.zip\"");
-        PackageWriter.writeZip(rows.ledger(Viewer.club(person.clubId())), name, response.getOutputStream());
+        PackageWriter.writeZip(clubs.ledger(person.clubId()), name, response.getOutputStream());
     }
 
     @PostMapping("/club/import")

@@ -1,14 +1,14 @@
 package dusk.ledger.web.club;
 
 import dusk.ledger.fish.WaterRule;
-import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.Water;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.vocabulary.Words;
 import dusk.ledger.web.form.Typed;
-import dusk.ledger.web.security.Person;
-import dusk.ledger.web.store.LedgerRows;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.WaterRules;
+import dusk.ledger.web.records.Waters;
 import dusk.ledger.web.store.NotYours;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.MonthDay;
@@ -32,11 +32,11 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class RulesController {
     private static final int MOST_KEPT = 99;
 
-    private final LedgerRows rows;
+    private final Waters waters;
     private final WaterRules rules;
 
-    RulesController(LedgerRows rows, WaterRules rules) {
-        this.rows = rows;
+    RulesController(Waters waters, WaterRules rules) {
+        this.waters = waters;
         this.rules = rules;
     }
 
@@ -49,7 +49,7 @@ class RulesController {
     }
 
     private Water water(Person person, String waterId) {
-        return rows.one(person.viewer(), Tables.WATERS, waterId).orElseThrow(NotYours::new);
+        return waters.one(person.viewer(), waterId);
     }
 
     private String show(

@@ -3,11 +3,12 @@ package dusk.ledger.web.column;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Calibrations;
+import dusk.ledger.water.Cast;
+import dusk.ledger.water.Fall;
 import dusk.ledger.web.portrait.Portrait;
-import dusk.ledger.web.security.Person;
-import dusk.ledger.web.tackle.CountTable;
-import dusk.ledger.web.tackle.Drops;
-import dusk.ledger.web.tackle.Fall;
+import dusk.ledger.web.records.Drops;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.words.CountTable;
 import dusk.ledger.web.words.SetUpWords;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -94,7 +95,7 @@ class CardController {
             return new Row(words, portrait, List.of(), unknown.why());
         }
         Fall.Known known = (Fall.Known) fall;
-        List<String> counts = CountTable.of(known, units, Drops.density(salt)).stream()
+        List<String> counts = CountTable.of(known, units, Cast.density(salt)).stream()
                 .map(CountTable.Count::count)
                 .toList();
         return new Row(words, portrait, counts, counts.isEmpty() ? "It floats." : known.basisWords());

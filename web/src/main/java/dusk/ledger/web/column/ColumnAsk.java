@@ -8,7 +8,6 @@ import dusk.ledger.water.Band;
 import dusk.ledger.water.Cast;
 import dusk.ledger.water.Retrieve;
 import dusk.ledger.web.form.Typed;
-import dusk.ledger.web.tackle.Drops;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -121,7 +120,7 @@ record ColumnAsk(
                 reel,
                 Typed.or(typed.speed("current_mps", 0, 3), () -> 0.0),
                 Typed.or(typed.number("heading", 0, 360, "°"), () -> USUAL_HEADING_DEG),
-                Drops.density(typed.ticked("salt")),
+                Cast.density(typed.ticked("salt")),
                 band(typed, depth),
                 rod,
                 !typed.ticked("only"));

@@ -2,17 +2,16 @@ package dusk.ledger.web.column;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.Rod;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Tied;
 import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.form.Typed;
-import dusk.ledger.web.store.LedgerRows;
+import dusk.ledger.web.records.Rods;
+import dusk.ledger.web.records.SetUps;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
-import dusk.ledger.web.tackle.SetUps;
 import dusk.ledger.web.words.SetUpWords;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -22,26 +21,25 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What the bench offers to choose from: the club's set-ups, those most fished first, and its rods. */
 @Component
-class ColumnChoices {
+public class ColumnChoices {
     private static final int KEPT = 8;
 
     private final SetUps setUps;
-    private final LedgerRows rows;
+    private final Rods rods;
     private final Store store;
     private final Cache<Key, Offered> offered =
             Caffeine.newBuilder().maximumSize(KEPT).build();
 
     private record Key(String clubId, long version) {}
 
-    ColumnChoices(SetUps setUps, LedgerRows rows, Store store) {
+    ColumnChoices(SetUps setUps, Rods rods, Store store) {
         this.setUps = setUps;
-        this.rows = rows;
+        this.rods = rods;
         this.store = store;
     }
 
@@ -50,7 +48,7 @@ class ColumnChoices {
      *
      * @param setUps those most fished first
      */
-    record Offered(Map<String, SetUp> setUps, Map<String, Rod> rods) {
+    public record Offered(Map<String, SetUp> setUps, Map<String, Rod> rods) {
         @Nullable
         ColumnAsk read(Typed typed) {
             return ColumnAsk.read(typed, setUps::get, rods::get, usual());
@@ -67,7 +65,7 @@ class ColumnChoices {
     }
 
     /** As the club's records are now: read once for each version, since a control that is dragged asks many times a second. Set-ups and rods are the same for everyone in the club. */
-    Offered offered(Viewer viewer) {
+    public Offered offered(Viewer viewer) {
         return offered.get(
                 new Key(viewer.clubId(), store.version(viewer.clubId())),
                 k -> new Offered(setUps(viewer), rods(viewer)));
@@ -85,7 +83,7 @@ class ColumnChoices {
     }
 
     /** By rig; of those that read alike only the first, or the one that is chosen. */
-    static List<FormField.Group> groups(Map<String, SetUp> setUps, UnitSystem units, Set<String> chosen) {
+    public static List<FormField.Group> groups(Map<String, SetUp> setUps, UnitSystem units, Set<String> chosen) {
         Map<String, List<FormField.Option>> byRig = new TreeMap<>();
         Set<String> said = new LinkedHashSet<>();
         for (SetUp setUp : setUps.values()) {
@@ -101,12 +99,7 @@ class ColumnChoices {
 
     private Map<String, Rod> rods(Viewer viewer) {
         Map<String, Rod> byId = new LinkedHashMap<>();
-        rows.all(
-                        viewer,
-                        Tables.RODS,
-                        DSL.noCondition(),
-                        List.of(DSL.field("name").asc(), DSL.field("rod_id").asc()))
-                .forEach(r -> byId.put(r.id(), r));
+        rods.all(viewer).forEach(r -> byId.put(r.id(), r));
         return byId;
     }
 }

@@ -9,8 +9,8 @@ import dusk.ledger.vocabulary.Words;
 import dusk.ledger.water.Calibrations;
 import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.form.Typed;
-import dusk.ledger.web.security.Person;
-import dusk.ledger.web.tackle.Drops;
+import dusk.ledger.web.records.Drops;
+import dusk.ledger.web.records.Person;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.HashMap;
 import java.util.List;
@@ -80,8 +80,8 @@ class ColumnController {
     }
 
     private static void heads(ColumnAsk ask, Calibrations calibrations, UnitSystem units, Model model) {
-        Heads.of(ask, calibrations, WeightLadder.of(units.headMass()).steps())
-                .ifPresent(heads -> model.addAttribute("ladder", HeadsView.of(heads, units)));
+        HeadLadder.of(ask, calibrations, WeightLadder.of(units.headMass()).steps())
+                .ifPresent(heads -> model.addAttribute("ladder", HeadLadderView.of(heads, units)));
     }
 
     /** What stands in the fields: what was typed, or what is usual where the page is opened fresh. */

@@ -1,12 +1,12 @@
 package dusk.ledger.web.column;
 
 import dusk.ledger.units.Figures;
-import dusk.ledger.units.Length;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Arrival;
+import dusk.ledger.water.Fall;
 import dusk.ledger.water.Path;
 import dusk.ledger.web.portrait.Portrait;
-import dusk.ledger.web.tackle.Fall;
+import dusk.ledger.web.words.DistanceWords;
 import dusk.ledger.web.words.SetUpWords;
 import java.util.ArrayList;
 import java.util.List;
@@ -108,7 +108,7 @@ record ColumnView(
                 Elevation.fallWords(arrival.method()),
                 seconds == null ? "never" : fall.words(seconds),
                 seconds == null
-                        ? "hangs at " + Sentences.metres(hangs == null ? 0 : hangs, units)
+                        ? "hangs at " + DistanceWords.of(hangs == null ? 0 : hangs, units)
                         : words.lands(arrival),
                 arrival.method() == scene.ask().method());
     }
@@ -121,9 +121,9 @@ record ColumnView(
             Path.Point at = path.at(second);
             moments.add(new Moment(
                     second + " s",
-                    Sentences.metres(at.x(), units),
-                    Math.abs(at.y()) < 0.05 ? "" : Sentences.metres(Math.abs(at.y()), units),
-                    Sentences.metres(at.z(), units),
+                    DistanceWords.of(at.x(), units),
+                    Math.abs(at.y()) < 0.05 ? "" : DistanceWords.of(Math.abs(at.y()), units),
+                    DistanceWords.of(at.z(), units),
                     at.contact() ? "on the bottom" : at.phase() == 0 ? "falling" : "on the way home"));
         }
         return moments;
@@ -131,16 +131,11 @@ record ColumnView(
 
     /** Fields of the form as they stand where nothing was typed. */
     static String usual(String name, UnitSystem units) {
-        Length.Unit unit = units.depth();
         return switch (name) {
-            case "depth_m" -> shown(ColumnAsk.USUAL_DEPTH_M, unit);
-            case "cast_m" -> shown(ColumnAsk.USUAL_CAST_M, unit);
+            case "depth_m" -> DistanceWords.round(ColumnAsk.USUAL_DEPTH_M, units);
+            case "cast_m" -> DistanceWords.round(ColumnAsk.USUAL_CAST_M, units);
             case "reel" -> Figures.trimmed(ColumnAsk.USUAL_REEL_MPS, 2) + " m/s";
             default -> "";
         };
-    }
-
-    static String shown(double metres, Length.Unit unit) {
-        return Figures.trimmed(Length.ofMetres(metres).in(unit), 0) + " " + unit.symbol();
     }
 }

@@ -1,12 +1,12 @@
 package dusk.ledger.web.column;
 
 import dusk.ledger.units.Figures;
-import dusk.ledger.units.Length;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Arrival;
 import dusk.ledger.water.Band;
+import dusk.ledger.water.Fall;
 import dusk.ledger.water.Path;
-import dusk.ledger.web.tackle.Fall;
+import dusk.ledger.web.words.DistanceWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -30,13 +30,7 @@ final class Sentences {
     }
 
     private String metres(double metres) {
-        return metres(metres, units);
-    }
-
-    /** To a tenth of a person's unit of depth. */
-    static String metres(double metres, UnitSystem units) {
-        Length.Unit unit = units.depth();
-        return Figures.trimmed(Length.ofMetres(Math.max(0, metres)).in(unit), 1) + " " + unit.symbol();
+        return DistanceWords.of(metres, units);
     }
 
     /** The fall, the way that was chosen first. */

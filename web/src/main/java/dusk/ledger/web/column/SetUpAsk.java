@@ -1,7 +1,7 @@
 package dusk.ledger.web.column;
 
-import dusk.ledger.interchange.Cells;
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.Cells;
+import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.Mass;
@@ -43,11 +43,11 @@ final class SetUpAsk {
             return base;
         }
         changed.put("setup_id", base.id() + "*");
-        return Tables.SETUPS.changed(base, changed);
+        return LedgerFormat.SETUPS.changed(base, changed);
     }
 
     private static SetUp bare() {
-        return Tables.SETUPS.read(new Cells().with("setup_id", "built").with("rig", "open jig head"));
+        return LedgerFormat.SETUPS.read(new Cells().with("setup_id", "built").with("rig", "open jig head"));
     }
 
     private static Map<String, Object> changed(Typed typed) {

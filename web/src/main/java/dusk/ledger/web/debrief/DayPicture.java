@@ -10,7 +10,6 @@ import dusk.ledger.journal.Touch;
 import dusk.ledger.light.Light;
 import dusk.ledger.light.Sun;
 import dusk.ledger.units.UnitSystem;
-import dusk.ledger.web.frame.Horizon;
 import dusk.ledger.web.portrait.Portrait;
 import dusk.ledger.web.portrait.Svg;
 import dusk.ledger.web.words.SetUpWords;
@@ -110,9 +109,9 @@ final class DayPicture {
 
     private void light() {
         Instant start = from;
-        Light light = Sun.lightAt(from, Horizon.position(day.water()));
+        Light light = Sun.lightAt(from, day.water().sunAt());
         for (Instant at = from; at.isBefore(to); at = at.plus(5, ChronoUnit.MINUTES)) {
-            Light now = Sun.lightAt(at, Horizon.position(day.water()));
+            Light now = Sun.lightAt(at, day.water().sunAt());
             if (now != light) {
                 band(start, at, light);
                 start = at;

@@ -5,10 +5,10 @@ import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import dusk.ledger.web.frame.Horizon;
 import dusk.ledger.web.frame.HorizonStrip;
 import dusk.ledger.web.portrait.Portrait;
-import dusk.ledger.web.security.Person;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.Trips;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Viewer;
-import dusk.ledger.web.trips.TripRecords;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.LocalDate;
@@ -25,12 +25,14 @@ import org.thymeleaf.spring6.SpringTemplateEngine;
 /** The debrief of a trip, and its clients' cards. */
 @Controller
 class DebriefController {
-    private final TripRecords records;
+    private final DayReading days;
+    private final Trips trips;
     private final Horizon horizon;
     private final SpringTemplateEngine templates;
 
-    DebriefController(TripRecords records, Horizon horizon, SpringTemplateEngine templates) {
-        this.records = records;
+    DebriefController(DayReading days, Trips trips, Horizon horizon, SpringTemplateEngine templates) {
+        this.days = days;
+        this.trips = trips;
         this.horizon = horizon;
         this.templates = templates;
     }
@@ -38,8 +40,8 @@ class DebriefController {
     @GetMapping("/trips/{tripId}/debrief")
     String page(Person person, @PathVariable String tripId, Model model) {
         Viewer viewer = person.viewer();
-        DayRecord day = DayRecord.of(records, viewer, tripId);
-        model.addAttribute("day", new Debriefs(day, person.units()).page(records.mayChange(viewer, tripId)));
+        DayRecord day = days.of(viewer, tripId);
+        model.addAttribute("day", new Debriefs(day, person.units()).page(trips.mayChange(viewer, tripId)));
         model.addAttribute("strip", strip(day));
         return "debrief/debrief";
     }
@@ -51,7 +53,7 @@ class DebriefController {
 
     @GetMapping("/trips/{tripId}/client")
     String client(Person person, @PathVariable String tripId, @RequestParam String angler, Model model) {
-        DayRecord day = DayRecord.of(records, person.viewer(), tripId);
+        DayRecord day = days.of(person.viewer(), tripId);
         model.addAttribute("card", card(person, day, angler));
         model.addAttribute("portrait", portrait(card(person, day, angler)));
         model.addAttribute("strip", strip(day));
@@ -61,7 +63,7 @@ class DebriefController {
     /** Whoever may change a trip may hand its cards out. */
     private ClientCard card(Person person, DayRecord day, String angler) {
         boolean fished = day.stints().stream().anyMatch(s -> s.anglerId().equals(angler));
-        if (!fished || !records.mayChange(person.viewer(), day.trip().id())) {
+        if (!fished || !trips.mayChange(person.viewer(), day.trip().id())) {
             throw new NotYours();
         }
         return new Debriefs(day, person.units()).card(angler);
@@ -74,7 +76,7 @@ class DebriefController {
     @GetMapping("/trips/{tripId}/client.pdf")
     void pdf(Person person, @PathVariable String tripId, @RequestParam String angler, HttpServletResponse response)
             throws IOException {
-        DayRecord day = DayRecord.of(records, person.viewer(), tripId);
+        DayRecord day = days.of(person.viewer(), tripId);
         ClientCard card = card(person, day, angler);
         String page = templates.process(
                 "debrief/client-pdf",

@@ -10,7 +10,6 @@ import dusk.ledger.journal.Stint;
 import dusk.ledger.light.Sun;
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.UnitSystem;
-import dusk.ledger.web.frame.Horizon;
 import dusk.ledger.web.words.FishWords;
 import dusk.ledger.web.words.PlaceWords;
 import dusk.ledger.web.words.SetUpWords;
@@ -126,7 +125,7 @@ final class Debriefs {
         put(levels, "depth", stint.depth() == null ? null : stint.depth().show(units.depth()));
         put(levels, "angler", day.name(stint.anglerId()));
         Instant middle = stint.startedAt().plus(Duration.ofSeconds(Math.round(stint.minutes() * 30)));
-        put(levels, "light", Sun.lightAt(middle, Horizon.position(day.water())).word());
+        put(levels, "light", Sun.lightAt(middle, day.water().sunAt()).word());
         return levels;
     }
 
@@ -226,7 +225,9 @@ final class Debriefs {
 
     private String sun() {
         Sun.Day almanac = Sun.day(
-                day.trip().startedAt().atZone(day.zone()).toLocalDate(), day.zone(), Horizon.position(day.water()));
+                day.trip().startedAt().atZone(day.zone()).toLocalDate(),
+                day.zone(),
+                day.water().sunAt());
         Instant rise = almanac.rise();
         Instant set = almanac.set();
         return rise == null || set == null

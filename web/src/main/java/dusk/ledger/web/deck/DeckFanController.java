@@ -2,11 +2,20 @@ package dusk.ledger.web.deck;
 
 import dusk.ledger.journal.Reading;
 import dusk.ledger.units.UnitSystem;
-import dusk.ledger.web.column.FanAsk;
-import dusk.ledger.web.column.FanView;
-import dusk.ledger.web.security.Person;
+import dusk.ledger.water.LaidFan;
+import dusk.ledger.web.afloat.Acting;
+import dusk.ledger.web.afloat.By;
+import dusk.ledger.web.afloat.FanActs;
+import dusk.ledger.web.afloat.Refusal;
+import dusk.ledger.web.fan.FanAsk;
+import dusk.ledger.web.fan.FanView;
+import dusk.ledger.web.records.Deck;
+import dusk.ledger.web.records.Decks;
+import dusk.ledger.web.records.Drops;
+import dusk.ledger.web.records.Fans;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.TripRows;
 import dusk.ledger.web.store.NewId;
-import dusk.ledger.web.tackle.Drops;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.util.HashMap;
@@ -28,25 +37,21 @@ class DeckFanController {
     /** A fan is laid for the depth of the place only in what is thrown; nothing is thrown in this one. */
     private static final double NO_DEPTH_M = 1;
 
-    private final DeckRecords records;
-    private final DeckFan fans;
-    private final Conditions conditions;
+    private final Decks decks;
+    private final FanActs acts;
+    private final Fans fans;
+    private final TripRows rows;
     private final Drops drops;
     private final Acting acting;
     private final NewId newId;
     private final Clock clock;
 
     DeckFanController(
-            DeckRecords records,
-            DeckFan fans,
-            Conditions conditions,
-            Drops drops,
-            Acting acting,
-            NewId newId,
-            Clock clock) {
-        this.records = records;
+            Decks decks, FanActs acts, Fans fans, TripRows rows, Drops drops, Acting acting, NewId newId, Clock clock) {
+        this.decks = decks;
+        this.acts = acts;
         this.fans = fans;
-        this.conditions = conditions;
+        this.rows = rows;
         this.drops = drops;
         this.acting = acting;
         this.newId = newId;
@@ -65,9 +70,9 @@ class DeckFanController {
             Map<String, String> errors,
             String fault,
             Model model) {
-        Deck deck = records.deck(person.viewer(), tripId);
+        Deck deck = decks.deck(person.viewer(), tripId);
         UnitSystem units = person.units();
-        DeckFan.Here here = fans.here(person.viewer(), deck);
+        Fans.Laid here = fans.from(person.viewer(), tripId, deck.spotId());
         if (here != null) {
             FanAsk ask = new FanAsk(here.laid(), wind(person, deck), null, null, NO_DEPTH_M);
             model.addAttribute("fan", FanView.of(ask, here.made(), drops.calibrations(person.viewer()), units));
@@ -84,11 +89,11 @@ class DeckFanController {
         return "deck/fan";
     }
 
-    private FanAsk.@Nullable Stream wind(Person person, Deck deck) {
-        Reading last = conditions.last(person.viewer(), deck.trip().id(), clock.instant());
+    private LaidFan.@Nullable Stream wind(Person person, Deck deck) {
+        Reading last = rows.lastReading(person.viewer(), deck.trip().id(), clock.instant());
         return last == null || last.wind() == null || last.windFrom() == null
                 ? null
-                : new FanAsk.Stream(
+                : new LaidFan.Stream(
                         last.wind().metresPerSecond(), (last.windFrom().degrees() + 180) % 360);
     }
 
@@ -100,12 +105,12 @@ class DeckFanController {
             Model model,
             HttpServletResponse response) {
         Map<String, String> errors = new HashMap<>();
-        FanAsk.Laid laid = FanAsk.laid(typed, person.units(), errors);
+        LaidFan laid = FanAsk.laid(typed, person.units(), errors);
         if (laid == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return show(person, tripId, typed, errors, "", model);
         }
-        return done(person, tripId, typed, by -> fans.lay(by, laid), model, response);
+        return done(person, tripId, typed, by -> acts.lay(by, laid), model, response);
     }
 
     @PostMapping("/{number:[0-9]{1,3}}")
@@ -116,12 +121,12 @@ class DeckFanController {
             @RequestParam Map<String, String> typed,
             Model model,
             HttpServletResponse response) {
-        return done(person, tripId, typed, by -> fans.turn(by, number), model, response);
+        return done(person, tripId, typed, by -> acts.turn(by, number), model, response);
     }
 
     /** What is done to a fan. */
     private interface Act {
-        void by(DeckActs.By by);
+        void by(By by);
     }
 
     private String done(
@@ -131,13 +136,13 @@ class DeckFanController {
             Act act,
             Model model,
             HttpServletResponse response) {
-        DeckActs.By by = acting.by(person, tripId, typed);
+        By by = acting.by(person, tripId, typed);
         try {
             act.by(by);
         } catch (Refusal e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return show(person, tripId, Map.of(), Map.of(), e.words(), model);
         }
-        return "redirect:" + by.deck().page() + "/fan";
+        return "redirect:/deck/" + tripId + "/fan";
     }
 }

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 record DeckView(
         String page,
         String trip,
+        String person,
         String water,
         String since,
         String until,

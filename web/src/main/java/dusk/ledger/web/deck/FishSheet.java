@@ -1,6 +1,6 @@
 package dusk.ledger.web.deck;
 
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.units.Figures;
@@ -9,8 +9,10 @@ import dusk.ledger.units.UnitSystem;
 import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.form.UnitText;
-import dusk.ledger.web.security.Person;
-import dusk.ledger.web.trips.FishCurves;
+import dusk.ledger.web.records.Deck;
+import dusk.ledger.web.records.FishCurves;
+import dusk.ledger.web.records.FishFacts;
+import dusk.ledger.web.records.Person;
 import dusk.ledger.web.words.FishWords;
 import java.util.HashMap;
 import java.util.List;
@@ -28,8 +30,11 @@ class FishSheet {
         this.curves = curves;
     }
 
-    /** @param open whether the sheet stands open */
-    DeckView.Fish of(Person person, Deck deck, Catch fish, List<Catch> trip, DeckPages.Just just, boolean open) {
+    DeckView.Fish of(Seen seen, Catch fish, Just just) {
+        Person person = seen.person();
+        Deck deck = seen.deck();
+        List<Catch> trip = seen.catches();
+        boolean open = just.landed().equals(fish.id());
         UnitSystem units = person.units();
         RecordForm<Catch> form = form(person, deck);
         Map<String, String> typed = new HashMap<>(form.typed(fish));
@@ -73,7 +78,7 @@ class FishSheet {
     }
 
     private static RecordForm<Catch> form(Person person, Deck deck) {
-        return new RecordForm<>(Tables.CATCHES, new UnitText(person.units(), deck.zone()))
+        return new RecordForm<>(LedgerFormat.CATCHES, new UnitText(person.units(), deck.zone()))
                 .ask("length_mm", "Length", "")
                 .ask("length_how", "Length had by", "")
                 .ask("bite_on", "Taken on", "")

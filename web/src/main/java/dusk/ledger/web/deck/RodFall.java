@@ -3,19 +3,19 @@ package dusk.ledger.web.deck;
 import dusk.ledger.journal.Reading;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.units.UnitSystem;
-import dusk.ledger.water.Calibrations;
-import dusk.ledger.web.tackle.Drops;
-import dusk.ledger.web.tackle.Fall;
-import org.jspecify.annotations.Nullable;
+import dusk.ledger.water.Cast;
+import dusk.ledger.water.Fall;
+import dusk.ledger.web.records.RodOut;
 import org.springframework.web.util.UriComponentsBuilder;
 
 /** How the set-up of a rod falls where the rod is: the count to the bottom, and the way to the bench with all that is known of the place. */
 final class RodFall {
     private RodFall() {}
 
-    static DeckView.Count of(
-            Deck deck, RodOut rod, SetUp setUp, Calibrations calibrations, @Nullable Reading last, UnitSystem units) {
-        boolean salt = deck.water().kind().equals("estuary");
+    static DeckView.Count of(Seen seen, RodOut rod, SetUp setUp) {
+        UnitSystem units = seen.units();
+        Reading last = seen.last();
+        boolean salt = seen.deck().salt();
         UriComponentsBuilder bench = UriComponentsBuilder.fromPath("/column").queryParam("setup", setUp.id());
         if (rod.depth() != null) {
             bench.queryParam("depth_m", rod.depth().show(units.depth()));
@@ -33,12 +33,12 @@ final class RodFall {
             bench.queryParam("salt", "yes");
         }
         return new DeckView.Count(
-                words(rod, Fall.of(setUp, calibrations), salt, units),
+                words(rod, Fall.of(setUp, seen.calibrations()), salt, units),
                 bench.encode().toUriString());
     }
 
     private static String words(RodOut rod, Fall fall, boolean salt, UnitSystem units) {
-        double water = Drops.density(salt);
+        double water = Cast.density(salt);
         if (rod.depth() == null || rod.depth().metres() == 0 || !(fall instanceof Fall.Known known)) {
             return "";
         }

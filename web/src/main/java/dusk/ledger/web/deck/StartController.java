@@ -1,22 +1,27 @@
 package dusk.ledger.web.deck;
 
-import dusk.ledger.interchange.Tables;
-import dusk.ledger.journal.Angler;
-import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.Water;
 import dusk.ledger.units.Length;
-import dusk.ledger.web.security.Person;
-import dusk.ledger.web.store.Acts;
-import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.afloat.Acting;
+import dusk.ledger.web.afloat.Place;
+import dusk.ledger.web.afloat.Refusal;
+import dusk.ledger.web.afloat.TripActs;
+import dusk.ledger.web.records.Anglers;
+import dusk.ledger.web.records.Deck;
+import dusk.ledger.web.records.Decks;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.Places;
+import dusk.ledger.web.records.RodOut;
+import dusk.ledger.web.records.Rods;
+import dusk.ledger.web.records.SetUps;
+import dusk.ledger.web.records.Waters;
 import dusk.ledger.web.store.NotYours;
-import dusk.ledger.web.trips.TripRecords;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -30,24 +35,45 @@ import org.springframework.web.bind.annotation.RequestParam;
 class StartController {
     private static final int USUAL_RODS = 3;
 
-    private final DeckRecords records;
-    private final TripRecords trips;
-    private final DeckActs deckActs;
-    private final NewId newId;
+    private final Decks decks;
+    private final Waters waters;
+    private final Anglers anglers;
+    private final SetUps setUps;
+    private final Rods rods;
+    private final Places places;
+    private final TripActs acts;
+    private final Acting acting;
     private final Clock clock;
 
-    StartController(DeckRecords records, TripRecords trips, DeckActs deckActs, NewId newId, Clock clock) {
-        this.records = records;
-        this.trips = trips;
-        this.deckActs = deckActs;
-        this.newId = newId;
+    StartController(
+            Decks decks,
+            Waters waters,
+            Anglers anglers,
+            SetUps setUps,
+            Rods rods,
+            Places places,
+            TripActs acts,
+            Acting acting,
+            Clock clock) {
+        this.decks = decks;
+        this.waters = waters;
+        this.anglers = anglers;
+        this.setUps = setUps;
+        this.rods = rods;
+        this.places = places;
+        this.acts = acts;
+        this.acting = acting;
         this.clock = clock;
+    }
+
+    private StartForm form(Person person) {
+        return new StartForm(person, anglers, setUps, rods, places);
     }
 
     /** The trip being fished; where there are several, the newest; where there is none, the form that starts one. */
     @GetMapping("/deck")
     String deck(Person person) {
-        return records.live(person.viewer()).stream()
+        return decks.live(person.viewer()).stream()
                 .findFirst()
                 .map(trip -> "redirect:/deck/" + trip)
                 .orElse("redirect:/deck/new");
@@ -56,23 +82,21 @@ class StartController {
     @GetMapping("/deck/new")
     String fresh(
             Person person,
-            @RequestParam(defaultValue = "" + USUAL_RODS) int rods,
+            @RequestParam(name = "rods", defaultValue = "" + USUAL_RODS) int wanted,
             @RequestParam(defaultValue = "") String water,
             Model model) {
-        int count = Math.max(1, Math.min(RodOut.MOST, rods));
-        StartForm form = new StartForm(person, trips);
+        int count = Math.max(1, Math.min(RodOut.MOST, wanted));
+        StartForm form = form(person);
         Map<String, String> typed = form.fresh(count);
-        List<Water> waters = trips.waters(person.viewer());
-        String home = trips.lastWater(person.viewer())
-                .orElse(waters.isEmpty() ? "" : waters.get(0).id());
+        String home = waters.home(person.viewer()).map(Water::id).orElse("");
         typed.put("water_id", water.isEmpty() ? home : water);
-        return show(form, waters, count, typed, model);
+        return show(form, waters.all(person.viewer()), count, typed, model);
     }
 
     private static String show(StartForm form, List<Water> waters, int count, Map<String, String> typed, Model model) {
         model.addAttribute("waters", waters);
         model.addAttribute("water", typed.getOrDefault("water_id", ""));
-        model.addAttribute("head", form.head(waters, typed));
+        model.addAttribute("head", form.head(typed));
         model.addAttribute("rows", form.rows(1, count, typed));
         model.addAttribute("count", count);
         model.addAttribute("most", RodOut.MOST);
@@ -83,86 +107,50 @@ class StartController {
     @PostMapping("/deck")
     String start(
             Person person,
-            @RequestParam int rods,
+            @RequestParam(name = "rods") int wanted,
             @RequestParam(defaultValue = "in") String lines,
             @RequestParam Map<String, String> typed,
             Model model,
             HttpServletResponse response) {
-        int count = Math.max(1, Math.min(RodOut.MOST, rods));
-        List<Water> waters = trips.waters(person.viewer());
-        Water water = waters.stream()
+        int count = Math.max(1, Math.min(RodOut.MOST, wanted));
+        List<Water> all = waters.all(person.viewer());
+        Water water = all.stream()
                 .filter(w -> w.id().equals(typed.getOrDefault("water_id", "")))
                 .findFirst()
                 .orElseThrow(NotYours::new);
         Instant now = clock.instant();
-        StartForm form = new StartForm(person, trips);
-        List<StartForm.Wanted> wanted = form.wanted(1, count, typed);
+        StartForm form = form(person);
+        List<TripActs.Wanted> each = form.wanted(1, count, typed);
         Length depth = form.depth(typed);
         String spot = form.spot(water, typed);
         Instant until = form.until(water, now, typed);
         if (!form.errors().isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return show(form, waters, count, typed, model);
+            return show(form, all, count, typed, model);
         }
-        Trip trip = new Trip(newId.next(), water.id(), now, null, null);
-        Deck deck = new Deck(trip, water, until, Map.of(), Set.of(), List.of());
-        DeckActs.By by = new DeckActs.By(person, deck, newId.next(), now);
-        deckActs.begin(by, w -> {
-            Map<String, String> guests = new HashMap<>();
-            for (StartForm.Wanted one : wanted) {
-                RodOut rod = rod(w, guests, one, new DeckActs.Place(spot, depth), now);
-                deckActs.put(w, by, rod, lines.equals("in"));
-            }
-        });
-        return "redirect:" + deck.page();
-    }
-
-    /** A rod as wanted; a guest who is new in the records becomes an angler, once however many rods they fish. */
-    private RodOut rod(
-            Acts.Writing w, Map<String, String> guests, StartForm.Wanted one, DeckActs.Place place, Instant now) {
-        String angler = one.anglerId();
-        String guest = one.guest();
-        if (guest != null) {
-            angler = guests.computeIfAbsent(guest, name -> {
-                Angler made = new Angler(newId.next(), name);
-                w.insert(Tables.ANGLERS, made);
-                return made.id();
-            });
-        }
-        return new RodOut(
-                newId.next(),
-                one.number(),
-                String.valueOf(angler),
-                one.rodId(),
-                one.setUpId(),
-                place.spotId(),
-                place.depth(),
-                one.presentation(),
-                null,
-                now);
+        return "redirect:/deck/"
+                + acts.begin(person, water, now, until, each, new Place(spot, depth), lines.equals("in"));
     }
 
     @GetMapping("/deck/{tripId}/rods/new")
     String another(Person person, @PathVariable String tripId, Model model) {
-        Deck deck = records.deck(person.viewer(), tripId);
-        StartForm form = new StartForm(person, trips);
-        int number = nextNumber(deck);
+        Deck deck = decks.deck(person.viewer(), tripId);
+        StartForm form = form(person);
+        int number = deck.nextNumber();
         Map<String, String> typed = new HashMap<>();
         form.fresh(1).forEach((k, v) -> typed.put(k.replace("_1", "_" + number), v));
-        return showAnother(form, deck, number, typed, model);
+        return showAnother(form, deck, number, typed, "", model);
     }
 
-    private static int nextNumber(Deck deck) {
-        return deck.rods().stream().mapToInt(RodOut::number).max().orElse(0) + 1;
-    }
-
-    private static String showAnother(StartForm form, Deck deck, int number, Map<String, String> typed, Model model) {
+    private static String showAnother(
+            StartForm form, Deck deck, int number, Map<String, String> typed, String fault, Model model) {
         if (number > RodOut.MOST) {
             throw new NotYours();
         }
         model.addAttribute("page", deck.page());
         model.addAttribute("rows", form.rows(number, 1, typed));
         model.addAttribute("wrong", !form.errors().isEmpty());
+        model.addAttribute("fault", fault);
         return "deck/another";
     }
 
@@ -173,25 +161,24 @@ class StartController {
             @RequestParam Map<String, String> typed,
             Model model,
             HttpServletResponse response) {
-        Deck deck = records.deck(person.viewer(), tripId);
+        Deck deck = decks.deck(person.viewer(), tripId);
         if (!deck.live()) {
             // its page says that it has ended, and how to take that back
             return "redirect:" + deck.page();
         }
-        int number = nextNumber(deck);
-        StartForm form = new StartForm(person, trips);
-        List<StartForm.Wanted> wanted = form.wanted(number, 1, typed);
-        if (!form.errors().isEmpty() || number > RodOut.MOST) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return showAnother(form, deck, number, typed, model);
+        StartForm form = form(person);
+        int number = StartForm.numberOf(typed, deck.nextNumber());
+        List<TripActs.Wanted> wanted = form.wanted(number, 1, typed);
+        String fault = "";
+        if (form.errors().isEmpty()) {
+            try {
+                acts.add(acting.by(person, tripId, typed), wanted.get(0));
+                return "redirect:" + deck.page();
+            } catch (Refusal e) {
+                fault = e.words();
+            }
         }
-        DeckActs.By by = new DeckActs.By(person, deck, newId.next(), clock.instant());
-        DeckActs.Place place = deck.rods().stream()
-                .findFirst()
-                .map(r -> new DeckActs.Place(r.spotId(), r.depth()))
-                .orElse(new DeckActs.Place(null, null));
-        deckActs.add(
-                by, number, w -> deckActs.put(w, by, rod(w, new HashMap<>(), wanted.get(0), place, by.at()), true));
-        return "redirect:" + deck.page();
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return showAnother(form, deck, number, typed, fault, model);
     }
 }

@@ -1,6 +1,5 @@
 package dusk.ledger.web.deck;
 
-import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.Angler;
 import dusk.ledger.journal.Rod;
 import dusk.ledger.journal.SetUp;
@@ -8,13 +7,16 @@ import dusk.ledger.journal.Spot;
 import dusk.ledger.journal.Water;
 import dusk.ledger.units.Length;
 import dusk.ledger.vocabulary.Words;
+import dusk.ledger.web.afloat.TripActs;
 import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.form.TimeOfDay;
 import dusk.ledger.web.form.Typed;
-import dusk.ledger.web.frame.Horizon;
-import dusk.ledger.web.security.Person;
-import dusk.ledger.web.store.LedgerRows;
-import dusk.ledger.web.trips.TripRecords;
+import dusk.ledger.web.records.Anglers;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.Places;
+import dusk.ledger.web.records.RodOut;
+import dusk.ledger.web.records.Rods;
+import dusk.ledger.web.records.SetUps;
 import dusk.ledger.web.words.PlaceWords;
 import dusk.ledger.web.words.SetUpWords;
 import java.time.Instant;
@@ -24,52 +26,36 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
-import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 
 /** The form that puts rods on a deck: a new trip's, or another rod's. A row's fields are named by its number, such as {@code setup_id_2}. */
 final class StartForm {
     private final Person person;
-    private final LedgerRows rows;
+    private final Places places;
     private final List<Angler> anglers;
     private final List<SetUp> setUps;
     private final List<Rod> rods;
     private final Map<String, String> errors = new HashMap<>();
 
-    StartForm(Person person, TripRecords trips) {
+    StartForm(Person person, Anglers anglers, SetUps setUps, Rods rods, Places places) {
         this.person = person;
-        this.rows = trips.rows();
-        anglers = trips.anglers(person.viewer());
-        setUps = trips.setUps(person.viewer());
-        rods = rows.all(
-                person.viewer(),
-                Tables.RODS,
-                DSL.noCondition(),
-                List.of(DSL.field("name").asc()));
+        this.places = places;
+        this.anglers = anglers.all(person.viewer());
+        this.setUps = setUps.lastFishedFirst(person.viewer());
+        this.rods = rods.all(person.viewer());
     }
 
     /** What one row asks for. */
     record Row(int number, List<FormField> fields) {}
-
-    /** A row as understood. */
-    record Wanted(
-            int number,
-            @Nullable String anglerId,
-            @Nullable String guest,
-            String setUpId,
-            @Nullable String rodId,
-            @Nullable String presentation) {}
 
     Map<String, String> errors() {
         return errors;
     }
 
     /** Water, place, depth and end. */
-    List<FormField> head(List<Water> waters, Map<String, String> typed) {
+    List<FormField> head(Map<String, String> typed) {
         String water = typed.getOrDefault("water_id", "");
-        List<FormField.Option> spots = rows
-                .all(person.viewer(), Tables.SPOTS, LedgerRows.holds(Tables.SPOTS, "water_id", water), List.of())
-                .stream()
+        List<FormField.Option> spots = places.of(person.viewer(), water).stream()
                 .map((Spot s) -> new FormField.Option(s.id(), PlaceWords.of(s)))
                 .sorted(Comparator.comparing(FormField.Option::label))
                 .toList();
@@ -111,6 +97,16 @@ final class StartForm {
         return rods.stream().map(r -> new FormField.Option(r.id(), r.called())).toList();
     }
 
+    /** The number that a row was asked under: another hand may have put a rod out since. */
+    static int numberOf(Map<String, String> typed, int otherwise) {
+        for (int number = 1; number <= RodOut.MOST; number++) {
+            if (typed.containsKey("setup_id_" + number)) {
+                return number;
+            }
+        }
+        return otherwise;
+    }
+
     /** What rows start with: the person themself, and the set-ups fished last. */
     Map<String, String> fresh(int rodCount) {
         Map<String, String> typed = new HashMap<>();
@@ -125,8 +121,8 @@ final class StartForm {
     }
 
     /** The rows that were filled in. Errors are collected. */
-    List<Wanted> wanted(int from, int count, Map<String, String> typed) {
-        List<Wanted> wanted = new ArrayList<>();
+    List<TripActs.Wanted> wanted(int from, int count, Map<String, String> typed) {
+        List<TripActs.Wanted> wanted = new ArrayList<>();
         for (int number = from; number < from + count; number++) {
             String n = "_" + number;
             String setUp = typed.getOrDefault("setup_id" + n, "");
@@ -139,8 +135,7 @@ final class StartForm {
             if (guest.isEmpty() && !known) {
                 errors.put("angler_id" + n, "Choose who fishes it, or write a guest's name.");
             }
-            wanted.add(new Wanted(
-                    number,
+            wanted.add(new TripActs.Wanted(
                     guest.isEmpty() ? angler : anglerNamed(guest),
                     guest.isEmpty() || anglerNamed(guest) != null ? null : guest,
                     setUp,
@@ -177,10 +172,8 @@ final class StartForm {
     @Nullable
     String spot(Water water, Map<String, String> typed) {
         String spot = blankIsNull(typed.getOrDefault("spot_id", ""));
-        boolean there = spot == null
-                || rows.one(person.viewer(), Tables.SPOTS, spot)
-                        .filter(s -> s.waterId().equals(water.id()))
-                        .isPresent();
+        boolean there =
+                spot == null || places.on(person.viewer(), water.id(), spot).isPresent();
         if (!there) {
             errors.put("spot_id", "Choose a place of " + water.name() + ".");
         }
@@ -191,7 +184,7 @@ final class StartForm {
     @Nullable
     Instant until(Water water, Instant now, Map<String, String> typed) {
         TimeOfDay time = read(typed, fields -> fields.time("until"));
-        return time == null ? null : time.after(now, Horizon.zone(water));
+        return time == null ? null : time.after(now, water.zone());
     }
 
     private static @Nullable String blankIsNull(String text) {

@@ -1,7 +1,5 @@
 package dusk.ledger.web.demo;
 
-import static dusk.ledger.web.schema.Tables.SPOTS;
-
 import dusk.ledger.demo.DemoClub;
 import dusk.ledger.fish.WaterRule;
 import dusk.ledger.interchange.PackageReader;
@@ -10,11 +8,12 @@ import dusk.ledger.interchange.Refused;
 import dusk.ledger.journal.Angler;
 import dusk.ledger.journal.Ledger;
 import dusk.ledger.units.Length;
-import dusk.ledger.web.club.WaterRules;
-import dusk.ledger.web.security.People;
+import dusk.ledger.units.Position;
+import dusk.ledger.web.records.People;
+import dusk.ledger.web.records.Places;
+import dusk.ledger.web.records.WaterRules;
 import dusk.ledger.web.store.Clubs;
 import dusk.ledger.web.store.NewId;
-import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -42,14 +41,14 @@ class DemoSeed implements ApplicationRunner {
 
     private final Clubs clubs;
     private final People people;
-    private final Store store;
+    private final Places places;
     private final WaterRules rules;
     private final NewId newId;
 
-    DemoSeed(Clubs clubs, People people, Store store, WaterRules rules, NewId newId) {
+    DemoSeed(Clubs clubs, People people, Places places, WaterRules rules, NewId newId) {
         this.clubs = clubs;
         this.people = people;
-        this.store = store;
+        this.places = places;
         this.rules = rules;
         this.newId = newId;
     }
@@ -70,8 +69,8 @@ class DemoSeed implements ApplicationRunner {
         person(clubId, ledger.anglers().get(1), Viewer.Role.GUIDE);
         String member = person(clubId, ledger.anglers().get(3), Viewer.Role.MEMBER);
         person(clubId, ledger.anglers().get(2), Viewer.Role.OFFICER);
-        hide(clubId, HIDDEN_PLACE, guide, 44.4581, -14.0127);
-        hide(clubId, ANOTHER_HIDDEN_PLACE, member, 44.3142, -13.8718);
+        hide(guide, HIDDEN_PLACE, 44.4581, -14.0127);
+        hide(member, ANOTHER_HIDDEN_PLACE, 44.3142, -13.8718);
         rule(clubId, ledger, "Orrin Reservoir", "largemouth", 380, null);
         rule(clubId, ledger, "The Sallow", "pike", 600, MonthDay.of(3, 15));
         LOG.info(
@@ -99,16 +98,7 @@ class DemoSeed implements ApplicationRunner {
                         new WaterRule(species, Length.ofMillimetres(leastMm), null, null, closedFrom, closedTo, null)));
     }
 
-    private void hide(String clubId, String label, String ownerId, double latitude, double longitude) {
-        store.write(
-                clubId,
-                tx -> tx.update(SPOTS)
-                        .set(SPOTS.SHARED, false)
-                        .set(SPOTS.OWNER_ID, ownerId)
-                        .set(SPOTS.LATITUDE, latitude)
-                        .set(SPOTS.LONGITUDE, longitude)
-                        .where(SPOTS.CLUB_ID.eq(clubId))
-                        .and(SPOTS.LABEL.eq(label))
-                        .execute());
+    private void hide(String ownerId, String label, double latitude, double longitude) {
+        places.keep(people.byId(ownerId).orElseThrow().viewer(), label, new Position(latitude, longitude));
     }
 }

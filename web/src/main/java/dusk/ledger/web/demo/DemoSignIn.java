@@ -1,8 +1,8 @@
 package dusk.ledger.web.demo;
 
+import dusk.ledger.web.records.People;
+import dusk.ledger.web.records.Person;
 import dusk.ledger.web.security.CurrentPerson;
-import dusk.ledger.web.security.People;
-import dusk.ledger.web.security.Person;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;

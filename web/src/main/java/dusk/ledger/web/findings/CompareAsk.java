@@ -1,7 +1,7 @@
 package dusk.ledger.web.findings;
 
-import dusk.ledger.columns.StintTable;
 import dusk.ledger.evidence.Question;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.vocabulary.Factor;
 import java.util.ArrayList;
@@ -53,7 +53,7 @@ record CompareAsk(
                 conditions.computeIfAbsent(of, f -> new HashSet<>()).add(condition.substring(equals + 1));
             }
         }
-        Counted counted = Counted.of(species, least, table, units, errors);
+        WhichFish counted = WhichFish.of(species, least, table, units, errors);
         Question question = factor == null || !errors.isEmpty()
                 ? null
                 : new Question(factor, conditions, counted.species(), counted.least());

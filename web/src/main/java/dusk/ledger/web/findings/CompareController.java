@@ -1,12 +1,12 @@
 package dusk.ledger.web.findings;
 
-import dusk.ledger.columns.StintTable;
 import dusk.ledger.evidence.Comparison;
 import dusk.ledger.evidence.Contrast;
 import dusk.ledger.evidence.LevelFigures;
 import dusk.ledger.evidence.Question;
 import dusk.ledger.evidence.Sides;
-import dusk.ledger.web.security.Person;
+import dusk.ledger.stints.StintTable;
+import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.ClubTables;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;

@@ -1,12 +1,12 @@
 package dusk.ledger.web.findings;
 
-import dusk.ledger.columns.StintTable;
 import dusk.ledger.evidence.Comparison;
 import dusk.ledger.evidence.Favourites;
 import dusk.ledger.evidence.LevelFigures;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.units.Figures;
 import dusk.ledger.vocabulary.Factor;
-import dusk.ledger.web.security.Person;
+import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.ClubTables;
 import jakarta.servlet.http.HttpServletResponse;
 import java.nio.charset.StandardCharsets;

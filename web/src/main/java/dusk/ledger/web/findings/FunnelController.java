@@ -1,8 +1,8 @@
 package dusk.ledger.web.findings;
 
-import dusk.ledger.columns.StintTable;
 import dusk.ledger.evidence.Funnel;
-import dusk.ledger.web.security.Person;
+import dusk.ledger.stints.StintTable;
+import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.ClubTables;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;

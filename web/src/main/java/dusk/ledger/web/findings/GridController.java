@@ -1,9 +1,9 @@
 package dusk.ledger.web.findings;
 
-import dusk.ledger.columns.StintTable;
 import dusk.ledger.evidence.RateGrid;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
-import dusk.ledger.web.security.Person;
+import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.ClubTables;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;

@@ -1,11 +1,11 @@
 package dusk.ledger.web.findings;
 
-import dusk.ledger.columns.StintTable;
 import dusk.ledger.journal.Stint;
 import dusk.ledger.patterns.Pattern;
 import dusk.ledger.patterns.PatternBlock;
 import dusk.ledger.patterns.PatternWords;
 import dusk.ledger.patterns.Term;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.units.Figures;
 import dusk.ledger.vocabulary.Factor;
 import java.util.ArrayList;

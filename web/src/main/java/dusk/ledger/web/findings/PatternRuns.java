@@ -2,10 +2,10 @@ package dusk.ledger.web.findings;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import dusk.ledger.columns.StintTable;
 import dusk.ledger.patterns.Findings;
 import dusk.ledger.patterns.PatternSearch;
 import dusk.ledger.patterns.SearchStopped;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.web.store.ClubTables;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
@@ -36,7 +36,7 @@ class PatternRuns {
     record Key(
             String clubId,
             long version,
-            Counted counted,
+            WhichFish counted,
             String water,
             String season,
             @Nullable String anglerId) {}

@@ -1,9 +1,9 @@
 package dusk.ledger.web.findings;
 
-import dusk.ledger.columns.StintTable;
 import dusk.ledger.patterns.PatternSearch;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
-import dusk.ledger.web.security.Person;
+import dusk.ledger.web.records.Person;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.IntPredicate;
@@ -26,7 +26,7 @@ record PatternsAsk(
         String season,
         boolean mine,
         Map<String, String> errors,
-        Counted counted,
+        WhichFish counted,
         @Nullable String anglerId) {
 
     /** What comes with the address, {@code mine} where it is not blank. */
@@ -41,7 +41,7 @@ record PatternsAsk(
         Map<String, String> errors = new LinkedHashMap<>();
         String species = text(typed.species());
         String least = text(typed.least());
-        Counted counted = Counted.of(species, least, table, person.units(), errors);
+        WhichFish counted = WhichFish.of(species, least, table, person.units(), errors);
         boolean mine = !text(typed.mine()).isEmpty();
         if (mine && person.anglerId() == null) {
             errors.put("mine", "You are no angler in the records, so there are no stints of yours. Leave it unticked.");

@@ -1,9 +1,10 @@
 package dusk.ledger.web.findings;
 
-import dusk.ledger.columns.StintTable;
 import dusk.ledger.patterns.Pattern;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
-import dusk.ledger.web.security.Person;
+import dusk.ledger.web.records.ClubNames;
+import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.ClubTables;
 import dusk.ledger.web.store.Viewer;
 import jakarta.servlet.http.HttpServletResponse;

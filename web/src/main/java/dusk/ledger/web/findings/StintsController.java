@@ -1,13 +1,14 @@
 package dusk.ledger.web.findings;
 
-import dusk.ledger.columns.StintTable;
 import dusk.ledger.evidence.Comparison;
 import dusk.ledger.evidence.Question;
 import dusk.ledger.journal.Stint;
 import dusk.ledger.light.SunHour;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.units.Figures;
 import dusk.ledger.vocabulary.Factor;
-import dusk.ledger.web.security.Person;
+import dusk.ledger.web.records.ClubNames;
+import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.ClubTables;
 import dusk.ledger.web.store.Viewer;
 import java.util.ArrayList;

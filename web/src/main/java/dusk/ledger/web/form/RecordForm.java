@@ -1,8 +1,8 @@
 package dusk.ledger.web.form;
 
-import dusk.ledger.interchange.Cells;
-import dusk.ledger.interchange.Column;
-import dusk.ledger.interchange.Table;
+import dusk.ledger.format.Cells;
+import dusk.ledger.format.FileColumn;
+import dusk.ledger.format.Table;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.vocabulary.Words;
 import java.util.ArrayList;
@@ -71,7 +71,7 @@ public final class RecordForm<T> {
     /** What a record holds, as the values of the form's inputs. */
     public Map<String, String> typed(T record) {
         Map<String, String> typed = new HashMap<>();
-        for (Column<T> column : table.columns()) {
+        for (FileColumn<T> column : table.columns()) {
             Object value = column.value().apply(record);
             typed.put(column.name(), value == null ? "" : text.write(column, value));
         }
@@ -90,7 +90,7 @@ public final class RecordForm<T> {
     public T read(Map<String, String> typed, Map<String, Object> given, @Nullable T before) {
         Cells cells = new Cells();
         Map<String, Object> rest = new LinkedHashMap<>(given);
-        for (Column<T> column : table.columns()) {
+        for (FileColumn<T> column : table.columns()) {
             Object value = rest.remove(column.name());
             Object was = before == null ? null : column.value().apply(before);
             String shown = was == null ? "" : text.write(column, was);
@@ -127,7 +127,7 @@ public final class RecordForm<T> {
     }
 
     private FormField field(Asked one, String value, String error) {
-        Column<T> column = table.columns().stream()
+        FileColumn<T> column = table.columns().stream()
                 .filter(c -> c.name().equals(one.column()))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException(table.name() + " has no column " + one.column()));
@@ -144,7 +144,7 @@ public final class RecordForm<T> {
                 one.column(), one.label(), kind, groups, one.hint(), column.required(), value, error, one.preview());
     }
 
-    private static FormField.Kind kindOf(Column<?> column, boolean closed, boolean words) {
+    private static FormField.Kind kindOf(FileColumn<?> column, boolean closed, boolean words) {
         if (closed) {
             return FormField.Kind.CHOICE;
         }

@@ -1,6 +1,6 @@
 package dusk.ledger.web.form;
 
-import dusk.ledger.interchange.Column;
+import dusk.ledger.format.FileColumn;
 import dusk.ledger.units.Bearing;
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.Force;
@@ -38,7 +38,7 @@ public final class UnitText {
      *
      * @throws IllegalArgumentException with a message that can stand at the field
      */
-    Object read(Column<?> column, String typed) {
+    Object read(FileColumn<?> column, String typed) {
         String text = typed.strip();
         String name = column.name();
         return switch (column.kind()) {
@@ -66,7 +66,7 @@ public final class UnitText {
     }
 
     /** A stored cell as the value of its input. */
-    String write(Column<?> column, Object value) {
+    String write(FileColumn<?> column, Object value) {
         String name = column.name();
         if (value instanceof Instant at) {
             return TIME.format(at.atZone(zone));

@@ -1,8 +1,8 @@
 package dusk.ledger.web.frame;
 
 import dusk.ledger.journal.Water;
+import dusk.ledger.web.records.Person;
 import dusk.ledger.web.security.CurrentPerson;
-import dusk.ledger.web.security.Person;
 import dusk.ledger.web.store.Clubs;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletRequest;

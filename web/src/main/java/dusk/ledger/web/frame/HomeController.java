@@ -1,7 +1,7 @@
 package dusk.ledger.web.frame;
 
-import dusk.ledger.web.security.People;
-import dusk.ledger.web.security.Person;
+import dusk.ledger.web.records.People;
+import dusk.ledger.web.records.Person;
 import java.net.URI;
 import java.util.List;
 import org.springframework.http.HttpStatus;

@@ -1,12 +1,8 @@
 package dusk.ledger.web.security;
 
-import dusk.ledger.interchange.Tables;
-import dusk.ledger.journal.Angler;
+import dusk.ledger.web.records.Membership;
+import dusk.ledger.web.records.People;
 import dusk.ledger.web.store.Clubs;
-import dusk.ledger.web.store.LedgerRows;
-import dusk.ledger.web.store.NewId;
-import dusk.ledger.web.store.Store;
-import dusk.ledger.web.store.Viewer;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.LinkedHashMap;
@@ -24,18 +20,14 @@ import org.springframework.web.server.ResponseStatusException;
 class BeginController {
     private final Clubs clubs;
     private final People people;
-    private final NewId newId;
+    private final Membership membership;
     private final CurrentPerson current;
-    private final Store store;
-    private final LedgerRows rows;
 
-    BeginController(Clubs clubs, People people, NewId newId, CurrentPerson current, Store store, LedgerRows rows) {
+    BeginController(Clubs clubs, People people, Membership membership, CurrentPerson current) {
         this.clubs = clubs;
         this.people = people;
-        this.newId = newId;
+        this.membership = membership;
         this.current = current;
-        this.store = store;
-        this.rows = rows;
     }
 
     @GetMapping("/begin")
@@ -64,20 +56,9 @@ class BeginController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return "security/begin";
         }
-        String clubId = newId.next();
-        clubs.found(new Clubs.Club(clubId, text(typed, "club")));
-        String anglerId = newId.next();
-        store.write(clubId, tx -> {
-            rows.insert(tx, clubId, Tables.ANGLERS, new Angler(anglerId, text(typed, "name")));
-            return anglerId;
-        });
-        String id = people.add(
-                clubId,
-                text(typed, "username"),
-                text(typed, "name"),
-                text(typed, "password"),
-                Viewer.Role.OFFICER,
-                anglerId);
+        String id = membership.found(
+                text(typed, "club"),
+                new Membership.Newcomer(text(typed, "username"), text(typed, "name"), text(typed, "password")));
         current.signIn(people.byId(id).orElseThrow(), request, response);
         return "redirect:/";
     }

@@ -1,5 +1,7 @@
 package dusk.ledger.web.security;
 
+import dusk.ledger.web.records.People;
+import dusk.ledger.web.records.Person;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;

@@ -1,5 +1,6 @@
 package dusk.ledger.web.security;
 
+import dusk.ledger.web.records.People;
 import io.github.wimdeblauwe.htmx.spring.boot.security.HxRefreshHeaderAuthenticationEntryPoint;
 import java.util.List;
 import org.springframework.context.annotation.Bean;

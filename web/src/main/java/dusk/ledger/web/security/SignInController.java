@@ -1,5 +1,6 @@
 package dusk.ledger.web.security;
 
+import dusk.ledger.web.records.People;
 import dusk.ledger.web.store.Clubs;
 import java.util.List;
 import org.springframework.beans.factory.annotation.Value;

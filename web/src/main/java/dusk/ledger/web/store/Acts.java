@@ -5,7 +5,7 @@ import static org.jooq.impl.DSL.coalesce;
 import static org.jooq.impl.DSL.max;
 import static org.jooq.impl.DSL.val;
 
-import dusk.ledger.interchange.Table;
+import dusk.ledger.format.Table;
 import dusk.ledger.web.schema.DefaultSchema;
 import dusk.ledger.web.schema.InstantConverter;
 import java.time.Instant;
@@ -63,30 +63,41 @@ public final class Acts {
         OVERTAKEN
     }
 
-    /** Does it, in one transaction, unless an act of this id was done before. False where it was. */
+    /**
+     * Does it, in one transaction, unless an act of this id was done before. What it rests on is read within: the store's reads see the transaction.
+     *
+     * @return false where it was done before
+     */
     public boolean once(Viewer viewer, Act act, Consumer<Writing> change) {
-        return store.write(viewer.clubId(), tx -> {
-            if (tx.fetchExists(ACTS, ACTS.CLUB_ID.eq(viewer.clubId()).and(ACTS.ACT_ID.eq(act.id())))) {
-                return false;
-            }
-            Writing writing = new Writing(tx, viewer.clubId());
-            change.accept(writing);
-            Long last = tx.select(coalesce(max(ACTS.NUMBER), val(0L)))
-                    .from(ACTS)
-                    .where(of(viewer, act.tripId()))
-                    .fetchOne(0, Long.class);
-            tx.insertInto(ACTS)
-                    .set(ACTS.CLUB_ID, viewer.clubId())
-                    .set(ACTS.ACT_ID, act.id())
-                    .set(ACTS.TRIP_ID, act.tripId())
-                    .set(ACTS.NUMBER, (last == null ? 0 : last) + 1)
-                    .set(ACTS.ACTED_AT, act.at())
-                    .set(ACTS.PERSON_ID, Objects.requireNonNull(viewer.personId(), "only a person acts"))
-                    .set(ACTS.WHAT, writing.what == null ? act.what() : writing.what)
-                    .set(ACTS.CHANGES, json.writeValueAsString(writing.images))
-                    .execute();
-            return true;
-        });
+        return store.writeAfloat(viewer.clubId(), tx -> once(tx, viewer, act, change));
+    }
+
+    /** The same for an act after which the trip is fished no more: what is learnt from ended trips is to be learnt anew. */
+    public boolean last(Viewer viewer, Act act, Consumer<Writing> change) {
+        return store.write(viewer.clubId(), tx -> once(tx, viewer, act, change));
+    }
+
+    private boolean once(DSLContext tx, Viewer viewer, Act act, Consumer<Writing> change) {
+        if (tx.fetchExists(ACTS, ACTS.CLUB_ID.eq(viewer.clubId()).and(ACTS.ACT_ID.eq(act.id())))) {
+            return false;
+        }
+        Writing writing = new Writing(tx, viewer.clubId());
+        change.accept(writing);
+        Long last = tx.select(coalesce(max(ACTS.NUMBER), val(0L)))
+                .from(ACTS)
+                .where(of(viewer, act.tripId()))
+                .fetchOne(0, Long.class);
+        tx.insertInto(ACTS)
+                .set(ACTS.CLUB_ID, viewer.clubId())
+                .set(ACTS.ACT_ID, act.id())
+                .set(ACTS.TRIP_ID, act.tripId())
+                .set(ACTS.NUMBER, (last == null ? 0 : last) + 1)
+                .set(ACTS.ACTED_AT, act.at())
+                .set(ACTS.PERSON_ID, Objects.requireNonNull(viewer.personId(), "only a person acts"))
+                .set(ACTS.WHAT, writing.what == null ? act.what() : writing.what)
+                .set(ACTS.CHANGES, json.writeValueAsString(writing.images))
+                .execute();
+        return true;
     }
 
     /** Whether anything was done on a deck of the club yet. */

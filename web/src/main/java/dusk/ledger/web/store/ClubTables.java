@@ -2,7 +2,7 @@ package dusk.ledger.web.store;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import dusk.ledger.columns.StintTable;
+import dusk.ledger.stints.StintTable;
 import org.springframework.stereotype.Component;
 
 /** The column table of each club's stints, made once for each version of its records. */

@@ -2,8 +2,8 @@ package dusk.ledger.web.store;
 
 import static dusk.ledger.web.schema.Tables.CLUBS;
 
-import dusk.ledger.interchange.Table;
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.format.Table;
 import dusk.ledger.journal.Ledger;
 import java.util.HashSet;
 import java.util.List;
@@ -37,6 +37,11 @@ public final class Clubs {
         return all().stream().filter(c -> c.id().equals(clubId)).findFirst();
     }
 
+    /** All a club shares, for exports. */
+    public Ledger ledger(String clubId) {
+        return rows.ledger(Viewer.club(clubId));
+    }
+
     /** Makes a club. */
     public void found(Club club) {
         store.writeApart(tx -> tx.insertInto(CLUBS)
@@ -52,7 +57,7 @@ public final class Clubs {
      */
     public void load(String clubId, Ledger ledger) {
         store.write(clubId, tx -> {
-            for (Table<?> table : Tables.ALL) {
+            for (Table<?> table : LedgerFormat.ALL) {
                 load(tx, clubId, table, ledger);
             }
             return ledger;

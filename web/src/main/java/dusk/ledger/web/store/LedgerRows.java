@@ -2,10 +2,10 @@ package dusk.ledger.web.store;
 
 import static org.jooq.impl.DSL.noCondition;
 
-import dusk.ledger.interchange.Cells;
-import dusk.ledger.interchange.Column;
-import dusk.ledger.interchange.Table;
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.Cells;
+import dusk.ledger.format.FileColumn;
+import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.format.Table;
 import dusk.ledger.journal.Ledger;
 import dusk.ledger.web.schema.DefaultSchema;
 import java.util.ArrayList;
@@ -38,7 +38,7 @@ public final class LedgerRows {
 
     /** Everything of a club that the viewer may see, in the order of the ids. */
     public Ledger ledger(Viewer viewer) {
-        return Tables.ledger(new Tables.Source() {
+        return LedgerFormat.ledger(new LedgerFormat.Source() {
             @Override
             public <T> List<T> of(Table<T> table) {
                 return all(
@@ -59,7 +59,7 @@ public final class LedgerRows {
     public <T> List<T> all(
             Viewer viewer, Table<T> table, Condition where, List<? extends SortField<?>> order, int most) {
         List<Field<?>> fields = new ArrayList<>();
-        for (Column<T> column : table.columns()) {
+        for (FileColumn<T> column : table.columns()) {
             fields.add(Visibility.shown(viewer, stored(table, column.name())));
         }
         return store.read()
@@ -70,6 +70,29 @@ public final class LedgerRows {
                 .orderBy(order)
                 .limit(most)
                 .fetch(row -> record(table, row));
+    }
+
+    /** All rows of a table that the viewer may see, in the order of one of its columns. */
+    public <T> List<T> all(Viewer viewer, Table<T> table, String by) {
+        return all(
+                viewer,
+                table,
+                noCondition(),
+                List.of(stored(table, by).asc(), stored(table, table.idColumn()).asc()));
+    }
+
+    /** All rows of a table that the viewer may see, in the order of the ids. */
+    public <T> List<T> all(Viewer viewer, Table<T> table) {
+        return all(viewer, table, noCondition(), byId(table));
+    }
+
+    /** The rows in which a column holds a text, in the order of the ids. */
+    public <T> List<T> holding(Viewer viewer, Table<T> table, String column, String value) {
+        return all(viewer, table, holds(table, column, value), byId(table));
+    }
+
+    private static List<SortField<?>> byId(Table<?> table) {
+        return List.of(stored(table, table.idColumn()).asc());
     }
 
     /** One row by its id, where it is there and the viewer may see it. */
@@ -129,7 +152,7 @@ public final class LedgerRows {
     static <T> Map<Field<?>, @Nullable Object> values(String clubId, Table<T> table, T row) {
         Map<Field<?>, @Nullable Object> values = new LinkedHashMap<>();
         values.put(textField(table, CLUB), clubId);
-        for (Column<T> column : table.columns()) {
+        for (FileColumn<T> column : table.columns()) {
             values.put(stored(table, column.name()), column.value().apply(row));
         }
         return values;

@@ -11,8 +11,10 @@ import java.nio.file.Path;
 import java.util.function.Function;
 import org.flywaydb.core.Flyway;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.SQLDialect;
 import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One SQLite file. One connection writes, several read; a write is on the disk before it is confirmed (WAL, synchronous FULL).
@@ -24,6 +26,7 @@ public final class Store implements AutoCloseable {
     private final HikariDataSource readers;
     private final DSLContext write;
     private final DSLContext read;
+    private final ThreadLocal<@Nullable DSLContext> writing = new ThreadLocal<>();
 
     private Store(HikariDataSource writer, HikariDataSource readers) {
         this.writer = writer;
@@ -61,34 +64,70 @@ public final class Store implements AutoCloseable {
         return new HikariDataSource(config);
     }
 
-    /** For reading only. */
+    /** For reading only. Within a write of this thread it reads what the write sees, after the lock: what an act rests on cannot change under it. */
     public DSLContext read() {
-        return read;
+        DSLContext within = writing.get();
+        return within == null ? read : within;
     }
 
     /** Runs a write to a club's records in one transaction and raises the club's version; all of it is stored or nothing. */
     public <T> T write(String clubId, Function<DSLContext, T> change) {
         return writeApart(tx -> {
             T result = change.apply(tx);
-            tx.update(CLUBS)
-                    .set(CLUBS.VERSION, CLUBS.VERSION.plus(1))
-                    .where(CLUBS.CLUB_ID.eq(clubId))
-                    .execute();
+            raise(tx, clubId, CLUBS.VERSION);
+            raise(tx, clubId, CLUBS.SETTLED);
             return result;
         });
     }
 
-    /** Runs a write that changes no club's records, such as to an account, in one transaction. */
+    /**
+     * Runs a write of a trip that is being fished: the version rises, the settled version does not, since what was learnt from ended trips stays as it
+     * was.
+     */
+    <T> T writeAfloat(String clubId, Function<DSLContext, T> change) {
+        return writeApart(tx -> {
+            T result = change.apply(tx);
+            raise(tx, clubId, CLUBS.VERSION);
+            return result;
+        });
+    }
+
+    private static void raise(DSLContext tx, String clubId, Field<Long> version) {
+        tx.update(CLUBS)
+                .set(version, version.plus(1))
+                .where(CLUBS.CLUB_ID.eq(clubId))
+                .execute();
+    }
+
+    /** Runs a write that changes no club's records, such as to an account, in one transaction. A write within a write is part of it. */
     public <T> T writeApart(Function<DSLContext, T> change) {
-        return write.transactionResult(tx -> change.apply(tx.dsl()));
+        DSLContext within = writing.get();
+        if (within != null) {
+            return change.apply(within);
+        }
+        return write.transactionResult(tx -> {
+            writing.set(tx.dsl());
+            try {
+                return change.apply(tx.dsl());
+            } finally {
+                writing.remove();
+            }
+        });
     }
 
     /** Rises with every write to the club's records. */
     public long version(String clubId) {
-        Long version = read.select(CLUBS.VERSION)
-                .from(CLUBS)
-                .where(CLUBS.CLUB_ID.eq(clubId))
-                .fetchOne(CLUBS.VERSION);
+        return version(clubId, CLUBS.VERSION);
+    }
+
+    /** Rises with every write to the club's records but those of a trip while it is fished: for what is learnt from ended trips. */
+    public long settled(String clubId) {
+        return version(clubId, CLUBS.SETTLED);
+    }
+
+    private long version(String clubId, Field<Long> which) {
+        Long version =
+                read().select(which).from(CLUBS).where(CLUBS.CLUB_ID.eq(clubId)).fetchOne(which);
         return version == null ? 0 : version;
     }
 

@@ -5,13 +5,18 @@ import dusk.ledger.units.Figures;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Calibration;
 import dusk.ledger.water.Calibrations;
+import dusk.ledger.water.Cast;
+import dusk.ledger.water.Fall;
 import dusk.ledger.water.Tied;
 import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.portrait.Portrait;
-import dusk.ledger.web.security.People;
-import dusk.ledger.web.security.Person;
+import dusk.ledger.web.records.Drops;
+import dusk.ledger.web.records.People;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.SetUps;
 import dusk.ledger.web.store.Deletions;
 import dusk.ledger.web.store.NotYours;
+import dusk.ledger.web.words.CountForm;
 import dusk.ledger.web.words.SetUpWords;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
@@ -85,7 +90,7 @@ class DropsController {
         model.addAttribute("typed", typed);
         model.addAttribute("errors", errors);
         model.addAttribute("depthHint", CountForm.depthHint(units));
-        if (fall instanceof Fall.Known known && !known.floats(Drops.density(false))) {
+        if (fall instanceof Fall.Known known && !known.floats(Cast.density(false))) {
             model.addAttribute("basis", known.basisWords());
             model.addAttribute("lines", lines(person, setUp, known));
             model.addAttribute("effect", known.basis().calibration().equals(Calibration.NONE) ? null : effect(known));
@@ -131,7 +136,7 @@ class DropsController {
     }
 
     private static Effect effect(Fall.Known fall) {
-        double fresh = Drops.density(false);
+        double fresh = Cast.density(false);
         Fall.Known bare = fall.uncounted();
         return new Effect(
                 Figures.fixed(fall.basis().calibration().factor(), 2),

@@ -2,6 +2,9 @@ package dusk.ledger.web.tackle;
 
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.UnitSystem;
+import dusk.ledger.water.Cast;
+import dusk.ledger.water.Fall;
+import dusk.ledger.web.words.CountTable;
 import java.util.List;
 
 /**
@@ -11,7 +14,7 @@ import java.util.List;
  */
 record FallView(String words, boolean known, List<String> taken, List<CountTable.Count> counts) {
     static FallView of(Fall fall, UnitSystem units) {
-        double fresh = Drops.density(false);
+        double fresh = Cast.density(false);
         if (fall instanceof Fall.Unknown unknown) {
             return new FallView(unknown.why(), false, List.of(), List.of());
         }

@@ -1,20 +1,15 @@
 package dusk.ledger.web.tackle;
 
-import static org.jooq.impl.DSL.field;
-import static org.jooq.impl.DSL.noCondition;
-
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Rod;
 import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.FormPage;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.form.UnitText;
-import dusk.ledger.web.security.Person;
-import dusk.ledger.web.store.LedgerRows;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.Rods;
 import dusk.ledger.web.store.NewId;
-import dusk.ledger.web.store.NotYours;
-import dusk.ledger.web.store.Store;
 import dusk.ledger.web.words.RodWords;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -32,13 +27,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The club's rods with what they are rated for. */
 @Controller
 class RodsController {
-    private final LedgerRows rows;
-    private final Store store;
+    private final Rods rods;
     private final NewId newId;
 
-    RodsController(LedgerRows rows, Store store, NewId newId) {
-        this.rows = rows;
-        this.store = store;
+    RodsController(Rods rods, NewId newId) {
+        this.rods = rods;
         this.newId = newId;
     }
 
@@ -47,13 +40,7 @@ class RodsController {
 
     @GetMapping("/tackle/rods")
     String page(Person person, Model model) {
-        List<Line> lines = rows
-                .all(
-                        person.viewer(),
-                        Tables.RODS,
-                        noCondition(),
-                        List.of(field("name").asc()))
-                .stream()
+        List<Line> lines = rods.all(person.viewer()).stream()
                 .map(rod -> new Line(rod.id(), rod.called(), RodWords.of(rod, person.units())))
                 .toList();
         model.addAttribute("rods", lines);
@@ -61,7 +48,7 @@ class RodsController {
     }
 
     private static RecordForm<Rod> form(Person person) {
-        return new RecordForm<>(Tables.RODS, new UnitText(person.units(), ZoneOffset.UTC))
+        return new RecordForm<>(LedgerFormat.RODS, new UnitText(person.units(), ZoneOffset.UTC))
                 .ask("name", "Name", "as it is called on the boat")
                 .ask("power", "Power", "")
                 .ask("action", "Action", "")
@@ -94,7 +81,7 @@ class RodsController {
     }
 
     private Rod rod(Person person, String id) {
-        return rows.one(person.viewer(), Tables.RODS, id).orElseThrow(NotYours::new);
+        return rods.one(person.viewer(), id);
     }
 
     @PostMapping("/tackle/rods")
@@ -141,14 +128,11 @@ class RodsController {
                     typed,
                     List.of(new Invalid.Problem("name", "Give it a name, so that it can be chosen on the deck.")));
         }
-        store.write(person.clubId(), tx -> {
-            if (before == null) {
-                rows.insert(tx, person.clubId(), Tables.RODS, rod);
-            } else {
-                rows.update(tx, person.clubId(), Tables.RODS, rod);
-            }
-            return rod;
-        });
+        if (before == null) {
+            rods.add(person.viewer(), rod);
+        } else {
+            rods.change(person.viewer(), rod);
+        }
         return FormPage.saved("/tackle/rods", htmx);
     }
 }

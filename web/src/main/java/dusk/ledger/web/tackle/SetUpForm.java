@@ -1,7 +1,7 @@
 package dusk.ledger.web.tackle;
 
-import dusk.ledger.interchange.Column;
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.FileColumn;
+import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.tackle.Hook;
@@ -10,7 +10,7 @@ import dusk.ledger.units.UnitSystem;
 import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.form.UnitText;
-import dusk.ledger.web.words.ColumnWords;
+import dusk.ledger.web.words.FieldWords;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
@@ -25,12 +25,12 @@ record SetUpForm(String rig, UnitSystem units) {
     private static final Set<String> NAMES = Set.of("setup_id", "from_setup_id", "rig");
 
     RecordForm<SetUp> record() {
-        RecordForm<SetUp> form = new RecordForm<>(Tables.SETUPS, new UnitText(units, ZoneOffset.UTC));
+        RecordForm<SetUp> form = new RecordForm<>(LedgerFormat.SETUPS, new UnitText(units, ZoneOffset.UTC));
         for (String column : columns()) {
-            form.ask(column, ColumnWords.label(column), ColumnWords.hint(column));
+            form.ask(column, FieldWords.label(column), FieldWords.hint(column));
         }
         for (String column : Rig.LINE) {
-            form.askMore(column, ColumnWords.label(column), ColumnWords.hint(column));
+            form.askMore(column, FieldWords.label(column), FieldWords.hint(column));
         }
         return form;
     }
@@ -38,8 +38,8 @@ record SetUpForm(String rig, UnitSystem units) {
     private List<String> columns() {
         return Rig.of(rig)
                 .map(Rig::columns)
-                .orElseGet(() -> Tables.SETUPS.columns().stream()
-                        .map(Column::name)
+                .orElseGet(() -> LedgerFormat.SETUPS.columns().stream()
+                        .map(FileColumn::name)
                         .filter(c -> !NAMES.contains(c) && !Rig.LINE.contains(c))
                         .toList());
     }

@@ -1,7 +1,7 @@
 package dusk.ledger.web.tackle;
 
-import dusk.ledger.interchange.Column;
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.FileColumn;
+import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.tackle.Alteration;
@@ -13,13 +13,16 @@ import dusk.ledger.tackle.TackleChecks;
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.vocabulary.Words;
+import dusk.ledger.water.Fall;
 import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.FormPage;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.portrait.Portrait;
-import dusk.ledger.web.security.Person;
+import dusk.ledger.web.records.Drops;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.SetUps;
 import dusk.ledger.web.store.Viewer;
-import dusk.ledger.web.words.ColumnWords;
+import dusk.ledger.web.words.FieldWords;
 import dusk.ledger.web.words.SetUpWords;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -88,8 +91,9 @@ class TackleController {
         Map<List<@Nullable Object>, List<SetUp>> same = new LinkedHashMap<>();
         for (SetUp setUp : all) {
             List<@Nullable Object> fields = new ArrayList<>();
-            for (Column<SetUp> column :
-                    Tables.SETUPS.columns().subList(2, Tables.SETUPS.columns().size())) {
+            for (FileColumn<SetUp> column : LedgerFormat.SETUPS
+                    .columns()
+                    .subList(2, LedgerFormat.SETUPS.columns().size())) {
                 fields.add(column.value().apply(setUp));
             }
             same.computeIfAbsent(fields, f -> new ArrayList<>()).add(setUp);
@@ -208,11 +212,12 @@ class TackleController {
         String words = SetUpWords.of(setUp, units);
         Map<String, String> typed = new SetUpForm(setUp.rig(), units).record().typed(setUp);
         Map<String, String> fields = new LinkedHashMap<>();
-        for (Column<SetUp> column :
-                Tables.SETUPS.columns().subList(2, Tables.SETUPS.columns().size())) {
+        for (FileColumn<SetUp> column : LedgerFormat.SETUPS
+                .columns()
+                .subList(2, LedgerFormat.SETUPS.columns().size())) {
             String value = typed.getOrDefault(column.name(), "");
             if (!value.isEmpty()) {
-                fields.put(ColumnWords.of(column.name()), value);
+                fields.put(FieldWords.of(column.name()), value);
             }
         }
         model.addAttribute(

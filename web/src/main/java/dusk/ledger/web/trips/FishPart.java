@@ -1,38 +1,29 @@
 package dusk.ledger.web.trips;
 
-import static dusk.ledger.web.schema.Tables.CATCHES;
-import static dusk.ledger.web.schema.Tables.LOSSES;
-import static dusk.ledger.web.schema.Tables.STINTS;
-import static org.jooq.impl.DSL.coalesce;
-import static org.jooq.impl.DSL.greatest;
-import static org.jooq.impl.DSL.sum;
-import static org.jooq.impl.DSL.val;
-
-import dusk.ledger.interchange.Table;
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.format.Table;
 import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.Invalid;
-import dusk.ledger.journal.Stint;
 import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.RecordForm;
+import dusk.ledger.web.records.FishCurves;
+import dusk.ledger.web.records.TripRows;
 import dusk.ledger.web.store.Deletions;
 import dusk.ledger.web.store.NotYours;
-import dusk.ledger.web.store.Visibility;
 import java.util.List;
 import java.util.Map;
-import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Fish landed in a stint. A fish landed was hooked and bit: the stint's counts rise with it where they lag behind. */
 @Component
 class FishPart implements TripPart<Catch> {
-    private final TripRecords records;
+    private final TripRows rows;
     private final Deletions deletions;
     private final FishCurves curves;
 
-    FishPart(TripRecords records, Deletions deletions, FishCurves curves) {
-        this.records = records;
+    FishPart(TripRows rows, Deletions deletions, FishCurves curves) {
+        this.rows = rows;
         this.deletions = deletions;
         this.curves = curves;
     }
@@ -44,12 +35,12 @@ class FishPart implements TripPart<Catch> {
 
     @Override
     public Table<Catch> table() {
-        return Tables.CATCHES;
+        return LedgerFormat.CATCHES;
     }
 
     @Override
     public RecordForm<Catch> form(TripContext on) {
-        return new RecordForm<>(Tables.CATCHES, on.text())
+        return new RecordForm<>(LedgerFormat.CATCHES, on.text())
                 .ask("species", "Species", "")
                 .ask("length_mm", "Length", "leave it out where it was not taken")
                 .ask("length_how", "How the length was had", "")
@@ -75,8 +66,7 @@ class FishPart implements TripPart<Catch> {
 
     @Override
     public Map<String, String> fresh(TripContext on) {
-        List<Stint> stints = records.stints(on.viewer(), on.trip().id());
-        List<Catch> landed = records.catches(on.viewer(), stints);
+        List<Catch> landed = rows.catches(on.viewer(), on.trip().id());
         String likely = landed.isEmpty() ? "" : landed.get(landed.size() - 1).species();
         return Map.of("species", likely);
     }
@@ -104,24 +94,8 @@ class FishPart implements TripPart<Catch> {
     }
 
     @Override
-    public void alongside(DSLContext tx, TripContext on, Catch fish) {
-        Long landed = tx.select(coalesce(sum(CATCHES.COUNT), 0))
-                .from(CATCHES)
-                .where(Visibility.of(on.viewer(), CATCHES))
-                .and(CATCHES.STINT_ID.eq(fish.stintId()))
-                .fetchOne(0, Long.class);
-        Long lost = tx.select(coalesce(sum(LOSSES.COUNT), 0))
-                .from(LOSSES)
-                .where(Visibility.of(on.viewer(), LOSSES))
-                .and(LOSSES.STINT_ID.eq(fish.stintId()))
-                .fetchOne(0, Long.class);
-        long hooked = (landed == null ? 0 : landed) + (lost == null ? 0 : lost);
-        tx.update(STINTS)
-                .set(STINTS.HOOKED, greatest(STINTS.HOOKED, val(hooked)))
-                .set(STINTS.BITES, greatest(STINTS.BITES, greatest(STINTS.HOOKED, val(hooked))))
-                .where(Visibility.of(on.viewer(), STINTS))
-                .and(STINTS.STINT_ID.eq(fish.stintId()))
-                .execute();
+    public void store(TripContext on, Catch fish, boolean fresh) {
+        rows.storeFish(on.viewer(), fish, fresh);
     }
 
     @Override
@@ -130,10 +104,7 @@ class FishPart implements TripPart<Catch> {
     }
 
     private boolean ofTrip(TripContext on, String stintId) {
-        return records.rows()
-                .one(on.viewer(), Tables.STINTS, stintId)
-                .filter(s -> s.tripId().equals(on.trip().id()))
-                .isPresent();
+        return rows.stint(on.viewer(), on.trip().id(), stintId).isPresent();
     }
 
     @Override

@@ -4,10 +4,12 @@ import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.web.form.FormPage;
 import dusk.ledger.web.form.RecordForm;
-import dusk.ledger.web.security.Person;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.TripRows;
+import dusk.ledger.web.records.Trips;
+import dusk.ledger.web.records.Waters;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
-import dusk.ledger.web.store.Store;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
@@ -26,14 +28,16 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 @RequestMapping("/trips/{tripId}/{part:readings|stints|fish|places}")
 class PartController {
-    private final TripRecords records;
-    private final Store store;
+    private final Trips trips;
+    private final TripRows rows;
+    private final Waters waters;
     private final NewId newId;
     private final List<TripPart<?>> parts;
 
-    PartController(TripRecords records, Store store, NewId newId, List<TripPart<?>> parts) {
-        this.records = records;
-        this.store = store;
+    PartController(Trips trips, TripRows rows, Waters waters, NewId newId, List<TripPart<?>> parts) {
+        this.trips = trips;
+        this.rows = rows;
+        this.waters = waters;
         this.newId = newId;
         this.parts = parts;
     }
@@ -138,32 +142,20 @@ class PartController {
         if (!problems.isEmpty()) {
             return FormPage.refuse(model, response, form, kind.head(on, id), typed, problems);
         }
-        store.write(on.viewer().clubId(), tx -> {
-            if (before == null) {
-                records.rows().insert(tx, on.viewer().clubId(), kind.table(), record);
-            } else {
-                records.rows().update(tx, on.viewer().clubId(), kind.table(), record);
-            }
-            kind.alongside(tx, on, record);
-            return record;
-        });
+        kind.store(on, record, before == null);
         // a script would not load the page anew for a change of the fragment alone
         return FormPage.saved(htmx.isHtmxRequest() ? on.page() : on.page() + "#" + kind.path(), htmx);
     }
 
     private <T> T existing(TripPart<T> kind, TripContext on, String id) {
-        return records.rows()
-                .one(on.viewer(), kind.table(), id)
+        return rows.one(on.viewer(), kind.table(), id)
                 .filter(record -> kind.of(on, record))
                 .orElseThrow(NotYours::new);
     }
 
     private TripContext on(Person person, String tripId, Map<String, String> asked) {
-        Trip trip = records.trip(person.viewer(), tripId);
-        if (!records.mayChange(person.viewer(), tripId)) {
-            throw new NotYours();
-        }
-        return new TripContext(person, trip, records.water(person.viewer(), trip.waterId()), asked);
+        Trip trip = trips.changeable(person.viewer(), tripId);
+        return new TripContext(person, trip, waters.one(person.viewer(), trip.waterId()), asked);
     }
 
     private TripPart<?> part(String path) {

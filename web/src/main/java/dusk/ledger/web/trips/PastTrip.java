@@ -1,15 +1,17 @@
 package dusk.ledger.web.trips;
 
 import dusk.ledger.fish.Shorthand;
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Angler;
 import dusk.ledger.journal.Catch;
+import dusk.ledger.journal.CatchBuilder;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Loss;
 import dusk.ledger.journal.Reading;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Spot;
 import dusk.ledger.journal.Stint;
+import dusk.ledger.journal.StintBuilder;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.Water;
 import dusk.ledger.vocabulary.Words;
@@ -17,8 +19,8 @@ import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.form.TimeOfDay;
 import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.form.UnitText;
-import dusk.ledger.web.frame.Horizon;
-import dusk.ledger.web.security.Person;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.Trips;
 import dusk.ledger.web.store.NewId;
 import java.time.Duration;
 import java.time.Instant;
@@ -62,29 +64,13 @@ final class PastTrip {
         return typed.errors();
     }
 
-    Trip trip() {
+    /** The trip as understood; there must be no error. */
+    Trips.Whole whole() {
         Trip read = trip;
         if (read == null) {
             throw new IllegalStateException("the trip was refused");
         }
-        return read;
-    }
-
-    List<Stint> stints() {
-        return stints;
-    }
-
-    List<Catch> catches() {
-        return catches;
-    }
-
-    List<Loss> losses() {
-        return losses;
-    }
-
-    @Nullable
-    Reading reading() {
-        return reading;
+        return new Trips.Whole(read, reading, stints, catches, losses);
     }
 
     private String cell(String name) {
@@ -173,42 +159,28 @@ final class PastTrip {
 
     private void store(String tripId, Chosen chosen, Instant from, double minutes, Shorthand came) {
         int hooked = came.landed() + came.lost();
-        Stint stint = new Stint(
-                newId.next(),
-                tripId,
-                chosen.angler(),
-                chosen.spot(),
-                chosen.setUp(),
-                from,
-                minutes,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                came.follows(),
-                came.bites() + hooked,
-                hooked);
+        Stint stint = StintBuilder.builder()
+                .id(newId.next())
+                .tripId(tripId)
+                .anglerId(chosen.angler())
+                .spotId(chosen.spot())
+                .setUpId(chosen.setUp())
+                .startedAt(from)
+                .minutes(minutes)
+                .follows(came.follows())
+                .bites(came.bites() + hooked)
+                .hooked(hooked)
+                .build();
         stints.add(stint);
         for (Shorthand.Fish fish : came.fish()) {
-            catches.add(new Catch(
-                    newId.next(),
-                    stint.id(),
-                    null,
-                    fish.species(),
-                    fish.count(),
-                    fish.length(),
-                    fish.length() == null ? null : lengthHow(),
-                    null,
-                    null,
-                    null,
-                    null));
+            catches.add(CatchBuilder.builder()
+                    .id(newId.next())
+                    .stintId(stint.id())
+                    .species(fish.species())
+                    .count(fish.count())
+                    .length(fish.length())
+                    .lengthHow(fish.length() == null ? null : lengthHow())
+                    .build());
         }
         if (came.lost() > 0) {
             losses.add(new Loss(newId.next(), stint.id(), null, "not noted", came.lost()));
@@ -231,13 +203,13 @@ final class PastTrip {
         }
         return date == null || from == null
                 ? null
-                : date.atTime(from.time()).atZone(Horizon.zone(water)).toInstant();
+                : date.atTime(from.time()).atZone(water.zone()).toInstant();
     }
 
     /** The first moment from the trip's start on at which the clock shows a time; null where no clock ever does. */
     private @Nullable Instant clock(Instant start, String time) {
         try {
-            return TimeOfDay.parse(time).from(start, Horizon.zone(water));
+            return TimeOfDay.parse(time).from(start, water.zone());
         } catch (IllegalArgumentException e) {
             return null;
         }
@@ -255,7 +227,7 @@ final class PastTrip {
         }
         if (!cells.isEmpty()) {
             try {
-                reading = new RecordForm<>(Tables.READINGS, new UnitText(person.units(), Horizon.zone(water)))
+                reading = new RecordForm<>(LedgerFormat.READINGS, new UnitText(person.units(), water.zone()))
                         .read(
                                 cells,
                                 Map.of("reading_id", newId.next(), "trip_id", tripId, "at", start, "source", "hand"),

@@ -1,17 +1,15 @@
 package dusk.ledger.web.trips;
 
-import static dusk.ledger.web.schema.Tables.TRIPS;
-
-import dusk.ledger.interchange.Tables;
-import dusk.ledger.journal.Reading;
 import dusk.ledger.journal.Water;
 import dusk.ledger.web.form.FormField;
-import dusk.ledger.web.frame.Horizon;
-import dusk.ledger.web.security.Person;
-import dusk.ledger.web.store.LedgerRows;
+import dusk.ledger.web.records.Anglers;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.Places;
+import dusk.ledger.web.records.SetUps;
+import dusk.ledger.web.records.Trips;
+import dusk.ledger.web.records.Waters;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
-import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.words.PlaceWords;
 import dusk.ledger.web.words.SetUpWords;
@@ -35,14 +33,21 @@ class PastTripController {
     private static final int USUAL_ROWS = 4;
     private static final int MOST_ROWS = 24;
 
-    private final TripRecords records;
-    private final Store store;
+    private final Trips trips;
+    private final Waters waters;
+    private final Anglers anglers;
+    private final SetUps setUps;
+    private final Places places;
     private final NewId newId;
     private final Clock clock;
 
-    PastTripController(TripRecords records, Store store, NewId newId, Clock clock) {
-        this.records = records;
-        this.store = store;
+    PastTripController(
+            Trips trips, Waters waters, Anglers anglers, SetUps setUps, Places places, NewId newId, Clock clock) {
+        this.trips = trips;
+        this.waters = waters;
+        this.anglers = anglers;
+        this.setUps = setUps;
+        this.places = places;
         this.newId = newId;
         this.clock = clock;
     }
@@ -54,32 +59,30 @@ class PastTripController {
             @RequestParam(defaultValue = "") String water,
             Model model) {
         Viewer viewer = person.viewer();
-        List<Water> waters = records.waters(viewer);
-        Water at = waters.stream()
-                .filter(w -> w.id().equals(
-                                water.isEmpty() ? records.lastWater(viewer).orElse("") : water))
+        List<Water> all = waters.all(viewer);
+        Water at = all.stream()
+                .filter(w -> w.id().equals(water))
                 .findFirst()
-                .orElse(waters.isEmpty() ? null : waters.get(0));
+                .or(() -> waters.home(viewer))
+                .orElse(null);
         Map<String, String> typed = new HashMap<>();
         if (at != null) {
             typed.put("water_id", at.id());
-            typed.put(
-                    "date",
-                    LocalDate.ofInstant(clock.instant(), Horizon.zone(at)).toString());
+            typed.put("date", LocalDate.ofInstant(clock.instant(), at.zone()).toString());
         }
-        return show(person, waters, Math.max(1, Math.min(MOST_ROWS, rows)), typed, Map.of(), model);
+        return show(person, all, Math.max(1, Math.min(MOST_ROWS, rows)), typed, Map.of(), model);
     }
 
     private String show(
             Person person,
-            List<Water> waters,
+            List<Water> all,
             int rows,
             Map<String, String> typed,
             Map<String, String> errors,
             Model model) {
         String water = typed.getOrDefault("water_id", "");
         PastTrip.Choices choices = choices(person, water);
-        model.addAttribute("waters", waters);
+        model.addAttribute("waters", all);
         model.addAttribute("water", water);
         model.addAttribute("rows", rows);
         model.addAttribute("most", MOST_ROWS);
@@ -109,10 +112,10 @@ class PastTripController {
     private PastTrip.Choices choices(Person person, String water) {
         Viewer viewer = person.viewer();
         return new PastTrip.Choices(
-                records.anglers(viewer),
-                records.setUps(viewer),
-                records.spots(viewer, water),
-                PastTrip.species(records.speciesOf(viewer, water)));
+                anglers.all(viewer),
+                setUps.lastFishedFirst(viewer),
+                places.of(viewer, water),
+                PastTrip.species(trips.speciesOf(viewer, water)));
     }
 
     @PostMapping("/trips/past")
@@ -123,8 +126,8 @@ class PastTripController {
             Model model,
             HttpServletResponse response) {
         Viewer viewer = person.viewer();
-        List<Water> waters = records.waters(viewer);
-        Water water = waters.stream()
+        List<Water> all = waters.all(viewer);
+        Water water = all.stream()
                 .filter(w -> w.id().equals(typed.getOrDefault("water_id", "")))
                 .findFirst()
                 .orElseThrow(NotYours::new);
@@ -133,26 +136,9 @@ class PastTripController {
         past.read(count, choices(person, water.id()));
         if (!past.errors().isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return show(person, waters, count, typed, past.errors(), model);
+            return show(person, all, count, typed, past.errors(), model);
         }
-        String club = viewer.clubId();
-        LedgerRows into = records.rows();
-        store.write(club, tx -> {
-            into.insert(tx, club, Tables.TRIPS, past.trip());
-            tx.update(TRIPS)
-                    .set(TRIPS.LOGGED_BY, person.id())
-                    .where(TRIPS.CLUB_ID.eq(club))
-                    .and(TRIPS.TRIP_ID.eq(past.trip().id()))
-                    .execute();
-            Reading reading = past.reading();
-            if (reading != null) {
-                into.insert(tx, club, Tables.READINGS, reading);
-            }
-            past.stints().forEach(s -> into.insert(tx, club, Tables.STINTS, s));
-            past.catches().forEach(c -> into.insert(tx, club, Tables.CATCHES, c));
-            past.losses().forEach(l -> into.insert(tx, club, Tables.LOSSES, l));
-            return past;
-        });
-        return "redirect:/trips/" + past.trip().id();
+        trips.add(viewer, past.whole());
+        return "redirect:/trips/" + past.whole().trip().id();
     }
 }

@@ -1,22 +1,26 @@
 package dusk.ledger.web.trips;
 
-import static dusk.ledger.web.schema.Tables.SPOTS;
-
-import dusk.ledger.interchange.Table;
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.format.Table;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Spot;
 import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.RecordForm;
+import dusk.ledger.web.records.Places;
 import java.util.List;
 import java.util.Map;
-import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** A new place on the trip's water. It belongs to whoever enters it and stays theirs until they share it. */
 @Component
 class PlacePart implements TripPart<Spot> {
+    private final Places places;
+
+    PlacePart(Places places) {
+        this.places = places;
+    }
+
     @Override
     public String path() {
         return "places";
@@ -24,12 +28,12 @@ class PlacePart implements TripPart<Spot> {
 
     @Override
     public Table<Spot> table() {
-        return Tables.SPOTS;
+        return LedgerFormat.SPOTS;
     }
 
     @Override
     public RecordForm<Spot> form(TripContext on) {
-        return new RecordForm<>(Tables.SPOTS, on.text())
+        return new RecordForm<>(LedgerFormat.SPOTS, on.text())
                 .ask("label", "Name", "only you will read it and where it is")
                 .ask("structure", "Structure", "the club's analysis reads this")
                 .ask("bottom", "Bottom", "")
@@ -69,13 +73,8 @@ class PlacePart implements TripPart<Spot> {
     }
 
     @Override
-    public void alongside(DSLContext tx, TripContext on, Spot spot) {
-        tx.update(SPOTS)
-                .set(SPOTS.SHARED, false)
-                .set(SPOTS.OWNER_ID, on.person().id())
-                .where(SPOTS.CLUB_ID.eq(on.viewer().clubId()))
-                .and(SPOTS.SPOT_ID.eq(spot.id()))
-                .execute();
+    public void store(TripContext on, Spot spot, boolean fresh) {
+        places.add(on.viewer(), spot);
     }
 
     /** Places are only made here. */

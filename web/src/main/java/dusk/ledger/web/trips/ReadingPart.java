@@ -1,11 +1,12 @@
 package dusk.ledger.web.trips;
 
-import dusk.ledger.interchange.Table;
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.format.Table;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Reading;
 import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.RecordForm;
+import dusk.ledger.web.records.TripRows;
 import dusk.ledger.web.store.Deletions;
 import dusk.ledger.web.words.TimeText;
 import java.util.List;
@@ -16,11 +17,11 @@ import org.springframework.stereotype.Component;
 /** Readings of the water and the weather. */
 @Component
 class ReadingPart implements TripPart<Reading> {
-    private final TripRecords records;
+    private final TripRows rows;
     private final Deletions deletions;
 
-    ReadingPart(TripRecords records, Deletions deletions) {
-        this.records = records;
+    ReadingPart(TripRows rows, Deletions deletions) {
+        this.rows = rows;
         this.deletions = deletions;
     }
 
@@ -31,12 +32,12 @@ class ReadingPart implements TripPart<Reading> {
 
     @Override
     public Table<Reading> table() {
-        return Tables.READINGS;
+        return LedgerFormat.READINGS;
     }
 
     @Override
     public RecordForm<Reading> form(TripContext on) {
-        return new RecordForm<>(Tables.READINGS, on.text())
+        return new RecordForm<>(LedgerFormat.READINGS, on.text())
                 .ask("at", "When", "")
                 .ask("water_temp_c", "Water temperature", "12.5 C or 54 F")
                 .ask("clarity_m", "Clarity", "depth at which a white disc or lure goes out of sight")
@@ -69,7 +70,7 @@ class ReadingPart implements TripPart<Reading> {
     @Override
     public Map<String, String> fresh(TripContext on) {
         Reading last = null;
-        for (Reading reading : records.readings(on.viewer(), on.trip().id())) {
+        for (Reading reading : rows.readings(on.viewer(), on.trip().id())) {
             last = reading;
         }
         String at = TimeText.input(last == null ? on.trip().startedAt() : last.at(), on.zone());
@@ -89,6 +90,11 @@ class ReadingPart implements TripPart<Reading> {
     @Override
     public List<Invalid.Problem> problems(TripContext on, Reading record) {
         return List.of();
+    }
+
+    @Override
+    public void store(TripContext on, Reading record, boolean fresh) {
+        rows.store(on.viewer(), LedgerFormat.READINGS, record, fresh);
     }
 
     @Override

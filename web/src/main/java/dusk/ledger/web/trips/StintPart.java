@@ -1,7 +1,7 @@
 package dusk.ledger.web.trips;
 
-import dusk.ledger.interchange.Table;
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.format.Table;
 import dusk.ledger.journal.Angler;
 import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.Invalid;
@@ -13,6 +13,10 @@ import dusk.ledger.journal.Tally;
 import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.form.RecordForm;
+import dusk.ledger.web.records.Anglers;
+import dusk.ledger.web.records.Places;
+import dusk.ledger.web.records.SetUps;
+import dusk.ledger.web.records.TripRows;
 import dusk.ledger.web.store.Deletions;
 import dusk.ledger.web.words.PlaceWords;
 import dusk.ledger.web.words.SetUpWords;
@@ -34,11 +38,17 @@ import org.springframework.stereotype.Component;
 class StintPart implements TripPart<Stint> {
     private static final double SECONDS_PER_MINUTE = 60;
 
-    private final TripRecords records;
+    private final TripRows rows;
+    private final Anglers anglers;
+    private final SetUps setUps;
+    private final Places places;
     private final Deletions deletions;
 
-    StintPart(TripRecords records, Deletions deletions) {
-        this.records = records;
+    StintPart(TripRows rows, Anglers anglers, SetUps setUps, Places places, Deletions deletions) {
+        this.rows = rows;
+        this.anglers = anglers;
+        this.setUps = setUps;
+        this.places = places;
         this.deletions = deletions;
     }
 
@@ -49,12 +59,12 @@ class StintPart implements TripPart<Stint> {
 
     @Override
     public Table<Stint> table() {
-        return Tables.STINTS;
+        return LedgerFormat.STINTS;
     }
 
     @Override
     public RecordForm<Stint> form(TripContext on) {
-        return new RecordForm<>(Tables.STINTS, on.text())
+        return new RecordForm<>(LedgerFormat.STINTS, on.text())
                 .choose("angler_id", "Who", List.of(anglers(on)))
                 .choose("setup_id", "Set-up", "", setUps(on), "/tackle/portrait")
                 .choose("spot_id", "Place", List.of(spots(on)))
@@ -78,7 +88,7 @@ class StintPart implements TripPart<Stint> {
     private FormField.Group anglers(TripContext on) {
         return new FormField.Group(
                 "",
-                records.anglers(on.viewer()).stream()
+                anglers.all(on.viewer()).stream()
                         .map((Angler a) -> new FormField.Option(a.id(), a.called()))
                         .toList());
     }
@@ -86,19 +96,19 @@ class StintPart implements TripPart<Stint> {
     private FormField.Group spots(TripContext on) {
         return new FormField.Group(
                 "",
-                records.spots(on.viewer(), on.water().id()).stream()
+                places.of(on.viewer(), on.water().id()).stream()
                         .map((Spot s) -> new FormField.Option(s.id(), PlaceWords.of(s)))
                         .toList());
     }
 
     /** Those of this trip first; the rest with the newest first, by rig. */
     private List<FormField.Group> setUps(TripContext on) {
-        Set<String> here = records.stints(on.viewer(), on.trip().id()).stream()
+        Set<String> here = rows.stints(on.viewer(), on.trip().id()).stream()
                 .map(Stint::setUpId)
                 .collect(Collectors.toSet());
         List<FormField.Option> onTrip = new ArrayList<>();
         Map<String, List<FormField.Option>> byRig = new TreeMap<>();
-        for (SetUp setUp : records.setUps(on.viewer())) {
+        for (SetUp setUp : setUps.lastFishedFirst(on.viewer())) {
             FormField.Option option = new FormField.Option(
                     setUp.id(), SetUpWords.of(setUp, on.person().units()));
             if (here.contains(setUp.id())) {
@@ -132,7 +142,7 @@ class StintPart implements TripPart<Stint> {
         Map<String, String> typed = new HashMap<>();
         typed.put("angler_id", on.person().anglerId() == null ? "" : on.person().anglerId());
         Instant from = on.trip().startedAt();
-        for (Stint stint : records.stints(on.viewer(), on.trip().id())) {
+        for (Stint stint : rows.stints(on.viewer(), on.trip().id())) {
             if (stint.anglerId().equals(typed.get("angler_id"))) {
                 from = stint.startedAt().plus(Duration.ofSeconds(Math.round(stint.minutes() * SECONDS_PER_MINUTE)));
                 typed.put("setup_id", stint.setUpId());
@@ -154,20 +164,17 @@ class StintPart implements TripPart<Stint> {
         known(
                 problems,
                 "angler_id",
-                records.rows()
-                        .one(on.viewer(), Tables.ANGLERS, stint.anglerId())
-                        .isPresent());
+                rows.one(on.viewer(), LedgerFormat.ANGLERS, stint.anglerId()).isPresent());
         known(
                 problems,
                 "setup_id",
-                records.rows().one(on.viewer(), Tables.SETUPS, stint.setUpId()).isPresent());
+                rows.one(on.viewer(), LedgerFormat.SETUPS, stint.setUpId()).isPresent());
         String spot = stint.spotId();
         known(
                 problems,
                 "spot_id",
                 spot == null
-                        || records.rows()
-                                .one(on.viewer(), Tables.SPOTS, spot)
+                        || rows.one(on.viewer(), LedgerFormat.SPOTS, spot)
                                 .filter(s -> s.waterId().equals(on.water().id()))
                                 .isPresent());
         return problems;
@@ -185,10 +192,13 @@ class StintPart implements TripPart<Stint> {
                 stint.follows(),
                 stint.bites(),
                 stint.hooked(),
-                records.catches(on.viewer(), one).stream()
-                        .mapToInt(Catch::count)
-                        .sum(),
-                records.losses(on.viewer(), one).stream().mapToInt(Loss::count).sum());
+                rows.catches(on.viewer(), one).stream().mapToInt(Catch::count).sum(),
+                rows.losses(on.viewer(), one).stream().mapToInt(Loss::count).sum());
+    }
+
+    @Override
+    public void store(TripContext on, Stint stint, boolean fresh) {
+        rows.store(on.viewer(), LedgerFormat.STINTS, stint, fresh);
     }
 
     @Override

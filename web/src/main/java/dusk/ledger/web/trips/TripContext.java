@@ -3,8 +3,7 @@ package dusk.ledger.web.trips;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.Water;
 import dusk.ledger.web.form.UnitText;
-import dusk.ledger.web.frame.Horizon;
-import dusk.ledger.web.security.Person;
+import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.Viewer;
 import java.time.ZoneId;
 import java.util.Map;
@@ -20,7 +19,7 @@ record TripContext(Person person, Trip trip, Water water, Map<String, String> as
     }
 
     ZoneId zone() {
-        return Horizon.zone(water);
+        return water.zone();
     }
 
     UnitText text() {

@@ -1,14 +1,13 @@
 package dusk.ledger.web.trips;
 
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.Water;
 import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.form.UnitText;
-import dusk.ledger.web.frame.Horizon;
-import dusk.ledger.web.security.Person;
+import dusk.ledger.web.records.Person;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -21,7 +20,8 @@ record TripForm(Person person, List<Water> waters) {
     RecordForm<Trip> record(Map<String, String> typed) {
         List<FormField.Option> options =
                 waters.stream().map(w -> new FormField.Option(w.id(), w.name())).toList();
-        return new RecordForm<>(Tables.TRIPS, new UnitText(person.units(), zone(typed.getOrDefault("water_id", ""))))
+        return new RecordForm<>(
+                        LedgerFormat.TRIPS, new UnitText(person.units(), zone(typed.getOrDefault("water_id", ""))))
                 .choose("water_id", "Water", List.of(new FormField.Group("", options)))
                 .ask("started_at", "From", "")
                 .ask("ended_at", "To", "")
@@ -32,7 +32,7 @@ record TripForm(Person person, List<Water> waters) {
         return waters.stream()
                 .filter(w -> w.id().equals(waterId))
                 .findFirst()
-                .map(Horizon::zone)
+                .map(Water::zone)
                 .orElse(ZoneOffset.UTC);
     }
 

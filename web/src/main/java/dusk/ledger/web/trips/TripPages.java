@@ -14,7 +14,14 @@ import dusk.ledger.units.UnitSystem;
 import dusk.ledger.web.frame.Horizon;
 import dusk.ledger.web.frame.HorizonStrip;
 import dusk.ledger.web.portrait.Portrait;
-import dusk.ledger.web.security.Person;
+import dusk.ledger.web.records.Anglers;
+import dusk.ledger.web.records.FishCurves;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.Places;
+import dusk.ledger.web.records.SetUps;
+import dusk.ledger.web.records.TripRows;
+import dusk.ledger.web.records.Trips;
+import dusk.ledger.web.records.Waters;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.words.FishWords;
 import dusk.ledger.web.words.PlaceWords;
@@ -36,31 +43,48 @@ import org.springframework.stereotype.Component;
 /** Lays a trip out for its reader. */
 @Component
 class TripPages {
-    private final TripRecords records;
+    private final Trips trips;
+    private final TripRows rows;
+    private final Waters waters;
+    private final Anglers anglers;
+    private final Places places;
+    private final SetUps setUps;
     private final Horizon horizon;
-
     private final FishCurves curves;
 
-    TripPages(TripRecords records, Horizon horizon, FishCurves curves) {
-        this.records = records;
+    TripPages(
+            Trips trips,
+            TripRows rows,
+            Waters waters,
+            Anglers anglers,
+            Places places,
+            SetUps setUps,
+            Horizon horizon,
+            FishCurves curves) {
+        this.trips = trips;
+        this.rows = rows;
+        this.waters = waters;
+        this.anglers = anglers;
+        this.places = places;
+        this.setUps = setUps;
         this.horizon = horizon;
         this.curves = curves;
     }
 
     TripPage page(Person person, Trip trip) {
         Viewer viewer = person.viewer();
-        Water water = records.water(viewer, trip.waterId());
-        ZoneId zone = Horizon.zone(water);
-        List<Stint> stints = records.stints(viewer, trip.id());
-        List<Catch> catches = records.catches(viewer, stints);
-        Map<String, Integer> lost = records.losses(viewer, stints).stream()
+        Water water = waters.one(viewer, trip.waterId());
+        ZoneId zone = water.zone();
+        List<Stint> stints = rows.stints(viewer, trip.id());
+        List<Catch> catches = rows.catches(viewer, stints);
+        Map<String, Integer> lost = rows.losses(viewer, stints).stream()
                 .collect(Collectors.groupingBy(Loss::stintId, Collectors.summingInt(Loss::count)));
         Words words = new Words(
                 person.units(),
                 zone,
-                byId(records.anglers(viewer), Angler::id),
-                byId(records.spots(viewer, water.id()), Spot::id),
-                byId(records.setUps(viewer, stints), SetUp::id),
+                byId(anglers.all(viewer), Angler::id),
+                byId(places.of(viewer, water.id()), Spot::id),
+                byId(setUps.of(viewer, stints), SetUp::id),
                 fish -> curves.condition(viewer, fish),
                 fish -> curves.cautions(viewer, person.units(), trip, water, fish, catches));
         Map<String, List<Catch>> fish = catches.stream().collect(Collectors.groupingBy(Catch::stintId));
@@ -73,10 +97,10 @@ class TripPages {
                 TimeText.date(trip.startedAt(), zone),
                 times(trip, zone),
                 trip.note() == null ? "" : trip.note(),
-                records.mayChange(viewer, trip.id()),
-                records.live(viewer, trip),
+                trips.mayChange(viewer, trip.id()),
+                trips.live(viewer, trip),
                 horizon.of(water, LocalDate.ofInstant(trip.startedAt(), zone), marks(stints, catches)),
-                records.readings(viewer, trip.id()).stream().map(words::reading).toList(),
+                rows.readings(viewer, trip.id()).stream().map(words::reading).toList(),
                 lines,
                 totals(stints, fish));
     }

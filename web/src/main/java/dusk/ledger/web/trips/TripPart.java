@@ -1,12 +1,11 @@
 package dusk.ledger.web.trips;
 
-import dusk.ledger.interchange.Table;
+import dusk.ledger.format.Table;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.RecordForm;
 import java.util.List;
 import java.util.Map;
-import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -46,8 +45,8 @@ interface TripPart<T> {
     /** Whether a record hangs on this trip and may be changed from it. */
     boolean of(TripContext on, T record);
 
-    /** What is stored beside the row itself, in the same transaction. */
-    default void alongside(DSLContext tx, TripContext on, T record) {}
+    /** Stores a record: a new one, or over the one with its id. */
+    void store(TripContext on, T record, boolean fresh);
 
     /** Deletes one; the deletion's id. Null where this part is never deleted. */
     @Nullable

@@ -1,8 +1,5 @@
 package dusk.ledger.web.trips;
 
-import static dusk.ledger.web.schema.Tables.TRIPS;
-
-import dusk.ledger.interchange.Tables;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.Water;
@@ -10,12 +7,11 @@ import dusk.ledger.units.Figures;
 import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.FormPage;
 import dusk.ledger.web.form.RecordForm;
-import dusk.ledger.web.frame.Horizon;
-import dusk.ledger.web.security.Person;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.Trips;
+import dusk.ledger.web.records.Waters;
 import dusk.ledger.web.store.Deletions;
 import dusk.ledger.web.store.NewId;
-import dusk.ledger.web.store.NotYours;
-import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.words.TimeText;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
@@ -37,18 +33,18 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** The ledger of trips. */
 @Controller
 class TripsController {
-    private final TripRecords records;
+    private final Trips trips;
+    private final Waters waters;
     private final TripPages pages;
     private final Deletions deletions;
-    private final Store store;
     private final NewId newId;
     private final Clock clock;
 
-    TripsController(TripRecords records, TripPages pages, Deletions deletions, Store store, NewId newId, Clock clock) {
-        this.records = records;
+    TripsController(Trips trips, Waters waters, TripPages pages, Deletions deletions, NewId newId, Clock clock) {
+        this.trips = trips;
+        this.waters = waters;
         this.pages = pages;
         this.deletions = deletions;
-        this.store = store;
         this.newId = newId;
         this.clock = clock;
     }
@@ -64,28 +60,27 @@ class TripsController {
             @RequestParam(defaultValue = "0") int page,
             Model model) {
         Viewer viewer = person.viewer();
-        List<Water> waters = records.waters(viewer);
+        List<Water> all = waters.all(viewer);
         int from = Math.max(0, page);
-        List<TripRecords.Line> lines = records.lines(viewer, Optional.of(water).filter(w -> !w.isEmpty()), from);
+        List<Trips.Line> lines = trips.lines(viewer, Optional.of(water).filter(w -> !w.isEmpty()), from);
         model.addAttribute(
-                "lines",
-                lines.stream().limit(TripRecords.PAGE).map(l -> line(l, waters)).toList());
-        model.addAttribute("waters", waters);
+                "lines", lines.stream().limit(Trips.PAGE).map(l -> line(l, all)).toList());
+        model.addAttribute("waters", all);
         model.addAttribute("water", water);
         model.addAttribute("page", from);
-        model.addAttribute("more", lines.size() > TripRecords.PAGE);
+        model.addAttribute("more", lines.size() > Trips.PAGE);
         model.addAttribute("deletions", deletions.recent(viewer));
         return "trips/list";
     }
 
-    private static Line line(TripRecords.Line line, List<Water> waters) {
+    private static Line line(Trips.Line line, List<Water> waters) {
         Water water = waters.stream()
                 .filter(w -> w.id().equals(line.trip().waterId()))
                 .findFirst()
                 .orElseThrow();
         return new Line(
                 line.trip().id(),
-                TimeText.date(line.trip().startedAt(), Horizon.zone(water)),
+                TimeText.date(line.trip().startedAt(), water.zone()),
                 water.name(),
                 String.join(", ", line.anglers()),
                 Figures.fixed(line.rodHours(), 1),
@@ -96,7 +91,7 @@ class TripsController {
 
     @GetMapping("/trips/{tripId}")
     String trip(Person person, @PathVariable String tripId, Model model) {
-        Trip trip = records.trip(person.viewer(), tripId);
+        Trip trip = trips.one(person.viewer(), tripId);
         TripPage page = pages.page(person, trip);
         model.addAttribute("trip", page);
         model.addAttribute("strip", page.strip());
@@ -105,11 +100,11 @@ class TripsController {
 
     @GetMapping("/trips/new")
     String fresh(Person person, Model model) {
-        TripForm form = new TripForm(person, records.waters(person.viewer()));
+        TripForm form = new TripForm(person, waters.all(person.viewer()));
         Map<String, String> typed = new HashMap<>();
         form.waters().stream().findFirst().ifPresent(w -> {
             typed.put("water_id", w.id());
-            typed.put("started_at", TimeText.input(clock.instant(), Horizon.zone(w)));
+            typed.put("started_at", TimeText.input(clock.instant(), w.zone()));
         });
         model.addAttribute("noWater", form.waters().isEmpty());
         return FormPage.show(model, form.record(typed).form(TripForm.head(null), typed, List.of()));
@@ -117,8 +112,8 @@ class TripsController {
 
     @GetMapping("/trips/{tripId}/edit")
     String edit(Person person, @PathVariable String tripId, Model model) {
-        Trip trip = changeable(person, tripId);
-        TripForm form = new TripForm(person, records.waters(person.viewer()));
+        Trip trip = trips.changeable(person.viewer(), tripId);
+        TripForm form = new TripForm(person, waters.all(person.viewer()));
         RecordForm<Trip> record = form.record(Map.of("water_id", trip.waterId()));
         return FormPage.show(model, record.form(TripForm.head(tripId), record.typed(trip), List.of()));
     }
@@ -141,7 +136,7 @@ class TripsController {
             Model model,
             HtmxRequest htmx,
             HttpServletResponse response) {
-        return save(person, changeable(person, tripId), typed, model, htmx, response);
+        return save(person, trips.changeable(person.viewer(), tripId), typed, model, htmx, response);
     }
 
     private Object save(
@@ -152,7 +147,7 @@ class TripsController {
             HtmxRequest htmx,
             HttpServletResponse response) {
         Viewer viewer = person.viewer();
-        TripForm form = new TripForm(person, records.waters(viewer));
+        TripForm form = new TripForm(person, waters.all(viewer));
         String id = before == null ? newId.next() : before.id();
         Trip trip;
         try {
@@ -165,27 +160,19 @@ class TripsController {
             Form head = TripForm.head(before == null ? null : id);
             return FormPage.refuse(model, response, form.record(typed), head, typed, e.problems());
         }
-        store.write(viewer.clubId(), tx -> {
-            if (before != null) {
-                records.rows().update(tx, viewer.clubId(), Tables.TRIPS, trip);
-                return trip;
-            }
-            records.rows().insert(tx, viewer.clubId(), Tables.TRIPS, trip);
-            tx.update(TRIPS)
-                    .set(TRIPS.LOGGED_BY, person.id())
-                    .where(TRIPS.CLUB_ID.eq(viewer.clubId()))
-                    .and(TRIPS.TRIP_ID.eq(id))
-                    .execute();
-            return trip;
-        });
+        if (before == null) {
+            trips.add(viewer, trip);
+        } else {
+            trips.change(viewer, trip);
+        }
         return FormPage.saved("/trips/" + id, htmx);
     }
 
     @PostMapping("/trips/{tripId}/delete")
     String delete(Person person, @PathVariable String tripId, RedirectAttributes flash) {
-        Trip trip = changeable(person, tripId);
-        Water water = records.water(person.viewer(), trip.waterId());
-        String what = "the trip to " + water.name() + " on " + TimeText.date(trip.startedAt(), Horizon.zone(water));
+        Trip trip = trips.changeable(person.viewer(), tripId);
+        Water water = waters.one(person.viewer(), trip.waterId());
+        String what = "the trip to " + water.name() + " on " + TimeText.date(trip.startedAt(), water.zone());
         flash.addFlashAttribute("deleted", deletions.trip(person.viewer(), tripId, what));
         return "redirect:/trips";
     }
@@ -201,16 +188,7 @@ class TripsController {
                 deletions.undo(person.viewer(), deletionId)
                         ? "It is back."
                         : "That deletion is not there any more: it was undone already.");
-        boolean trip = !back.isEmpty()
-                && records.rows().one(person.viewer(), Tables.TRIPS, back).isPresent();
+        boolean trip = !back.isEmpty() && trips.there(person.viewer(), back);
         return trip ? "redirect:/trips/" + back : "redirect:/trips";
-    }
-
-    private Trip changeable(Person person, String tripId) {
-        Trip trip = records.trip(person.viewer(), tripId);
-        if (!records.mayChange(person.viewer(), tripId)) {
-            throw new NotYours();
-        }
-        return trip;
     }
 }

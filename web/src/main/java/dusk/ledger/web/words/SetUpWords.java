@@ -1,6 +1,6 @@
 package dusk.ledger.web.words;
 
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.tackle.Alteration;
 import dusk.ledger.units.UnitSystem;
@@ -38,12 +38,12 @@ public final class SetUpWords {
 
     /** In what a set-up differs from the one it came from, such as {@code colour: violet to pearl}. */
     public static String changed(SetUp from, SetUp to, UnitSystem units) {
-        RecordForm<SetUp> form = new RecordForm<>(Tables.SETUPS, new UnitText(units, ZoneOffset.UTC));
+        RecordForm<SetUp> form = new RecordForm<>(LedgerFormat.SETUPS, new UnitText(units, ZoneOffset.UTC));
         Map<String, String> before = form.typed(from);
         Map<String, String> after = form.typed(to);
         List<String> changes = new ArrayList<>();
         for (String column : Alteration.differences(from, to)) {
-            changes.add(ColumnWords.of(column) + ": " + shown(before.get(column)) + " to " + shown(after.get(column)));
+            changes.add(FieldWords.of(column) + ": " + shown(before.get(column)) + " to " + shown(after.get(column)));
         }
         return String.join("; ", changes);
     }

@@ -5,9 +5,9 @@ import static dusk.ledger.web.schema.Tables.WATERS;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import dusk.ledger.interchange.Column;
-import dusk.ledger.interchange.Table;
-import dusk.ledger.interchange.Tables;
+import dusk.ledger.format.FileColumn;
+import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.format.Table;
 import dusk.ledger.journal.Water;
 import java.nio.file.Path;
 import java.util.List;
@@ -46,14 +46,14 @@ class StoreTest {
     }
 
     static List<Table<?>> tables() {
-        return Tables.ALL;
+        return LedgerFormat.ALL;
     }
 
     /** The record is read and written by column names, so that a column the store lacks must fail here and not at its first use. */
     @ParameterizedTest
     @MethodSource("tables")
     void theStoreHasEveryColumnOfTheFormatInItsType(Table<?> table) {
-        for (Column<?> column : table.columns()) {
+        for (FileColumn<?> column : table.columns()) {
             assertThat(LedgerRows.of(table).field(column.name()))
                     .as(table.name() + "." + column.name())
                     .isNotNull()
@@ -64,7 +64,7 @@ class StoreTest {
 
     private void water(String clubId, String id) {
         store.write(clubId, tx -> {
-            rows.insert(tx, clubId, Tables.WATERS, new Water(id, "Tarn " + id, "lake", null, null));
+            rows.insert(tx, clubId, LedgerFormat.WATERS, new Water(id, "Tarn " + id, "lake", null, null));
             return id;
         });
     }
@@ -74,11 +74,11 @@ class StoreTest {
         water("c1", "w");
         water("c2", "w");
         water("c2", "v");
-        assertThat(rows.all(Viewer.club("c1"), Tables.WATERS, DSL.noCondition(), List.of()))
+        assertThat(rows.all(Viewer.club("c1"), LedgerFormat.WATERS, DSL.noCondition(), List.of()))
                 .hasSize(1);
-        assertThat(rows.all(Viewer.club("c2"), Tables.WATERS, DSL.noCondition(), List.of()))
+        assertThat(rows.all(Viewer.club("c2"), LedgerFormat.WATERS, DSL.noCondition(), List.of()))
                 .hasSize(2);
-        assertThat(rows.one(Viewer.club("c1"), Tables.WATERS, "v")).isEmpty();
+        assertThat(rows.one(Viewer.club("c1"), LedgerFormat.WATERS, "v")).isEmpty();
     }
 
     @Test
@@ -86,12 +86,12 @@ class StoreTest {
         water("c1", "w");
         long version = store.version("c1");
         assertThatThrownBy(() -> store.write("c1", tx -> {
-                    rows.insert(tx, "c1", Tables.WATERS, new Water("x", "Kept?", "lake", null, null));
-                    rows.insert(tx, "c1", Tables.WATERS, new Water("w", "Twice", "lake", null, null));
+                    rows.insert(tx, "c1", LedgerFormat.WATERS, new Water("x", "Kept?", "lake", null, null));
+                    rows.insert(tx, "c1", LedgerFormat.WATERS, new Water("w", "Twice", "lake", null, null));
                     return null;
                 }))
                 .isInstanceOf(DataAccessException.class);
-        assertThat(rows.one(Viewer.club("c1"), Tables.WATERS, "x")).isEmpty();
+        assertThat(rows.one(Viewer.club("c1"), LedgerFormat.WATERS, "x")).isEmpty();
         assertThat(store.version("c1")).isEqualTo(version);
     }
 

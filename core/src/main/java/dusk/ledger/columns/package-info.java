@@ -1,5 +1,0 @@
-/** One immutable column table of a ledger's stints, read by every analysis. */
-@NullMarked
-package dusk.ledger.columns;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,190 @@
+package dusk.ledger.stints;
+
+import dusk.ledger.journal.Ledger;
+import dusk.ledger.journal.Reading;
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.journal.Spot;
+import dusk.ledger.journal.Stint;
+import dusk.ledger.journal.Trip;
+import dusk.ledger.journal.Water;
+import dusk.ledger.light.Sun;
+import dusk.ledger.season.WaterYear;
+import dusk.ledger.units.Length;
+import dusk.ledger.units.Position;
+import dusk.ledger.units.Temperature;
+import dusk.ledger.vocabulary.Bands;
+import dusk.ledger.vocabulary.Factor;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** Reads the level of each factor off a stint and what it stands on: its set-up, place, trip and reading. */
+final class LevelReader {
+    /** Where a water has no position, sun times are reckoned here, in UTC: the format says so. */
+    static final Position NOWHERE = new Position(0, 0);
+
+    private static final double MILLIS_PER_MINUTE = 60_000;
+
+    private static final Set<String> HOOK_APART = Set.of("drop shot", "carolina rig");
+
+    private final Map<String, SetUp> setUps;
+    private final Map<String, Spot> spots;
+    private final Map<String, Trip> trips;
+    private final Map<String, Water> waters;
+    private final Map<String, List<Reading>> readings = new HashMap<>();
+    private final Map<String, WaterYear> years = new HashMap<>();
+
+    LevelReader(Ledger ledger) {
+        setUps = byId(ledger.setUps(), SetUp::id);
+        spots = byId(ledger.spots(), Spot::id);
+        trips = byId(ledger.trips(), Trip::id);
+        waters = byId(ledger.waters(), Water::id);
+        for (Reading reading : ledger.readings()) {
+            readings.computeIfAbsent(reading.tripId(), t -> new ArrayList<>()).add(reading);
+            Trip trip = trips.get(reading.tripId());
+            if (trip != null && reading.waterTemp() != null) {
+                yearOf(trip.waterId()).read(reading.at(), reading.waterTemp());
+            }
+        }
+        readings.values().forEach(list -> list.sort(Comparator.comparing(Reading::at)));
+    }
+
+    private static <T> Map<String, T> byId(List<T> records, Function<T, String> id) {
+        return records.stream().collect(Collectors.toMap(id, Function.identity()));
+    }
+
+    private WaterYear yearOf(String waterId) {
+        return years.computeIfAbsent(
+                waterId, id -> new WaterYear(positionOf(waters.get(id)).latitude() < 0));
+    }
+
+    private static Position positionOf(@Nullable Water water) {
+        Position position = water == null ? null : water.position();
+        return position == null ? NOWHERE : position;
+    }
+
+    /** The trip's newest reading at or before the stint's start, else the trip's first; null where it has none. */
+    @Nullable
+    Reading readingOf(Stint stint) {
+        List<Reading> ofTrip = readings.getOrDefault(stint.tripId(), List.of());
+        Reading found = ofTrip.isEmpty() ? null : ofTrip.get(0);
+        for (Reading reading : ofTrip) {
+            if (!reading.at().isAfter(stint.startedAt())) {
+                found = reading;
+            }
+        }
+        return found;
+    }
+
+    /** Level by factor; a factor that is not recorded is absent. */
+    Map<Factor, String> levels(Stint stint) {
+        Map<Factor, String> levels = new EnumMap<>(Factor.class);
+        Putter put = new Putter(levels);
+        SetUp setUp = setUps.get(stint.setUpId());
+        if (setUp != null) {
+            tackle(setUp, put);
+        }
+        Spot spot = stint.spotId() == null ? null : spots.get(stint.spotId());
+        if (spot != null) {
+            put.word(Factor.STRUCTURE, spot.structure());
+            put.word(Factor.BOTTOM, spot.bottom());
+            put.word(Factor.COVER, spot.cover());
+        }
+        Reading reading = readingOf(stint);
+        if (reading != null) {
+            conditions(reading, put);
+        }
+        handling(stint, put);
+        Trip trip = trips.get(stint.tripId());
+        String waterId = trip == null ? null : trip.waterId();
+        put.word(Factor.WATER, waterId);
+        sky(stint, waterId, reading == null ? null : reading.waterTemp(), put);
+        put.word(Factor.ANGLER, stint.anglerId());
+        put.word(Factor.SPOT, stint.spotId());
+        put.word(Factor.TRIP, stint.tripId());
+        return levels;
+    }
+
+    private static void tackle(SetUp setUp, Putter put) {
+        put.word(Factor.RIG, setUp.rig());
+        put.word(Factor.HEAD_SHAPE, setUp.headShape());
+        put.banded(Factor.HEAD_MASS, setUp.headMass(), Bands::headMass);
+        put.word(Factor.HEAD_MATERIAL, setUp.headMaterial());
+        put.word(Factor.HEAD_COLOUR, setUp.headColour());
+        put.word(Factor.HOOK_WIRE, setUp.hookWire());
+        put.word(Factor.WEED_GUARD, setUp.weedGuard());
+        put.word(Factor.KEEPER, setUp.keeper());
+        put.word(Factor.SKIRT, setUp.skirt());
+        put.word(Factor.BLADE, setUp.blade());
+        put.word(Factor.RATTLE, setUp.rattle());
+        put.word(Factor.PLASTIC, setUp.plastic());
+        put.banded(Factor.PLASTIC_LENGTH, setUp.plasticLength(), Bands::plasticLength);
+        put.word(Factor.PLASTIC_MATERIAL, setUp.plasticMaterial());
+        put.word(Factor.COLOUR, setUp.colour());
+        put.word(Factor.COLOUR_ACCENT, setUp.colourAccent());
+        if (HOOK_APART.contains(setUp.rig())) {
+            put.banded(Factor.HOOK_HEIGHT, setUp.leader(), Bands::hookHeight);
+        }
+        Length diameter = setUp.leaderDiameter() != null ? setUp.leaderDiameter() : setUp.lineDiameter();
+        put.banded(Factor.LINE_DIAMETER, diameter, Bands::lineDiameter);
+    }
+
+    private static void conditions(Reading reading, Putter put) {
+        put.banded(Factor.WATER_TEMP, reading.waterTemp(), Bands::waterTemp);
+        put.banded(Factor.CLARITY, reading.clarity(), Bands::clarity);
+        put.word(Factor.SKY, reading.sky());
+        put.banded(Factor.WIND, reading.wind(), Bands::wind);
+        put.banded(Factor.CURRENT, reading.current(), Bands::current);
+        put.word(Factor.LEVEL_TREND, reading.levelTrend());
+        put.word(Factor.TIDE, reading.tide());
+        put.word(Factor.WEATHER, reading.weather());
+        put.word(Factor.PRESSURE, reading.pressure());
+        put.word(Factor.FORAGE, reading.forage());
+    }
+
+    private static void handling(Stint stint, Putter put) {
+        put.banded(Factor.DEPTH, stint.depth(), Bands::depth);
+        put.word(Factor.FISH_POSITION, stint.fishPosition());
+        put.word(Factor.PRESENTATION, stint.presentation());
+        put.word(Factor.SPEED, stint.speed());
+        put.banded(Factor.PAUSE, stint.pauseSeconds(), Bands::pause);
+        put.word(Factor.LINE_METHOD, stint.lineMethod());
+        put.word(Factor.HOOK_SET, stint.hookSet());
+        put.word(Factor.PURPOSE, stint.purpose());
+    }
+
+    private void sky(Stint stint, @Nullable String waterId, @Nullable Temperature temperature, Putter put) {
+        Position where = positionOf(waterId == null ? null : waters.get(waterId));
+        Instant middle = stint.startedAt().plus(Duration.ofMillis(Math.round(stint.minutes() / 2 * MILLIS_PER_MINUTE)));
+        put.word(Factor.LIGHT, Sun.lightAt(middle, where).word());
+        if (waterId != null) {
+            put.word(
+                    Factor.SEASON,
+                    yearOf(waterId).at(stint.startedAt(), temperature).word());
+        }
+    }
+
+    /** Puts what is recorded and leaves out what is not. */
+    private record Putter(Map<Factor, String> levels) {
+        void word(Factor factor, @Nullable String word) {
+            if (word != null) {
+                levels.put(factor, word);
+            }
+        }
+
+        <V> void banded(Factor factor, @Nullable V value, Function<V, String> band) {
+            if (value != null) {
+                levels.put(factor, band.apply(value));
+            }
+        }
+    }
+}

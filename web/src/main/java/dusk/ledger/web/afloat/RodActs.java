@@ -1,0 +1,216 @@
+package dusk.ledger.web.afloat;
+
+import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.journal.Catch;
+import dusk.ledger.journal.CatchBuilder;
+import dusk.ledger.journal.Loss;
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.journal.Stint;
+import dusk.ledger.journal.Touch;
+import dusk.ledger.water.Calibration;
+import dusk.ledger.web.form.TimeOfDay;
+import dusk.ledger.web.form.Typed;
+import dusk.ledger.web.records.Decks;
+import dusk.ledger.web.records.Drops;
+import dusk.ledger.web.records.RodOut;
+import dusk.ledger.web.records.SetUps;
+import dusk.ledger.web.records.TripRows;
+import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.store.NotYours;
+import dusk.ledger.web.words.CountForm;
+import java.time.Instant;
+import java.util.Map;
+import java.util.function.BiConsumer;
+import java.util.function.UnaryOperator;
+import org.springframework.stereotype.Component;
+
+/** What is done with one rod. */
+@Component
+public class RodActs {
+    private final Afloat afloat;
+    private final Running running;
+    private final Decks decks;
+    private final TripRows rows;
+    private final SetUps setUps;
+    private final Drops drops;
+    private final Swap swap;
+    private final NewId newId;
+
+    RodActs(
+            Afloat afloat,
+            Running running,
+            Decks decks,
+            TripRows rows,
+            SetUps setUps,
+            Drops drops,
+            Swap swap,
+            NewId newId) {
+        this.afloat = afloat;
+        this.running = running;
+        this.decks = decks;
+        this.rows = rows;
+        this.setUps = setUps;
+        this.drops = drops;
+        this.swap = swap;
+        this.newId = newId;
+    }
+
+    /** A fish that followed or bit and was not hooked. */
+    public void touch(By by, String rodId, String kind) {
+        boolean bite = kind.equals("bite");
+        onStint(by, rodId, kind, (on, stint) -> {
+            on.w().insert(LedgerFormat.TOUCHES, new Touch(newId.next(), stint.id(), on.at(), kind));
+            running.count(on, stint, bite ? 0 : 1, bite ? 1 : 0, 0);
+        });
+    }
+
+    /** Fish hooked and lost. */
+    public void lost(By by, String rodId, String cause) {
+        onStint(by, rodId, "lost, " + cause, (on, stint) -> {
+            on.w().insert(LedgerFormat.LOSSES, new Loss(newId.next(), stint.id(), on.at(), cause, 1));
+            on.w().insert(LedgerFormat.TOUCHES, new Touch(newId.next(), stint.id(), on.at(), "hooked"));
+            running.count(on, stint, 0, 1, 1);
+        });
+    }
+
+    /** Fish landed. */
+    public void landed(By by, String rodId, String species, int fish) {
+        onStint(by, rodId, (fish > 1 ? fish + " " : "") + species, (on, stint) -> {
+            on.w()
+                    .insert(
+                            LedgerFormat.CATCHES,
+                            CatchBuilder.builder()
+                                    .id(newId.next())
+                                    .stintId(stint.id())
+                                    .at(on.at())
+                                    .species(species)
+                                    .count(fish)
+                                    .build());
+            on.w().insert(LedgerFormat.TOUCHES, new Touch(newId.next(), stint.id(), on.at(), "hooked"));
+            running.count(on, stint, 0, fish, fish);
+        });
+    }
+
+    private void onStint(By by, String rodId, String what, BiConsumer<Afloat.Doing, Stint> change) {
+        afloat.live(by, "", on -> {
+            RodOut rod = on.rod(rodId);
+            on.say(rod, what);
+            change.accept(on, running.of(on, rod));
+            decks.touch(on.w(), rod, on.at());
+        });
+    }
+
+    /**
+     * What was left out when a fish was landed on a rod.
+     *
+     * @param completed the fish with the rest, of the fish as it is now
+     */
+    public void complete(By by, String rodId, String catchId, UnaryOperator<Catch> completed) {
+        afloat.once(by, "", on -> {
+            RodOut rod = on.rod(rodId);
+            Catch fish =
+                    completed.apply(rows.fish(by.viewer(), by.tripId(), catchId).orElseThrow(NotYours::new));
+            on.say(rod, fish.species() + " completed");
+            on.w().update(LedgerFormat.CATCHES, fish);
+            decks.touch(on.w(), rod, on.at());
+        });
+    }
+
+    /**
+     * A drop that was counted on a rod.
+     *
+     * @throws Refusal where what was typed is no drop
+     */
+    public void counted(By by, String rodId, Typed typed) {
+        afloat.once(by, "", on -> {
+            RodOut rod = on.rod(rodId);
+            SetUp setUp = setUps.one(by.viewer(), rod.setUpId());
+            Calibration.Drop drop = CountForm.read(setUp, typed, on.deck().salt());
+            if (drop == null) {
+                throw Refusal.of(typed);
+            }
+            on.say(rod, "counted " + CountForm.words(drop, by.person().units()));
+            drops.note(on.w(), by.viewer(), setUp.id(), on.at(), drop, on.deck().salt());
+            decks.touch(on.w(), rod, on.at());
+        });
+    }
+
+    /**
+     * Changes something about one rod. A running one gets a new stint.
+     *
+     * @param typed as {@link Swap} understands it
+     * @throws Refusal where it cannot be done
+     */
+    public void swap(By by, String rodId, Map<String, String> typed) {
+        afloat.live(by, "", on -> {
+            RodOut rod = on.rod(rodId);
+            Swap.Asked asked = swap.of(by.viewer(), rod, typed, by.person().units());
+            on.say(rod, asked.what());
+            change(on, rod, asked.change());
+        });
+    }
+
+    /** Makes a rod what it is to be. */
+    void change(Afloat.Doing on, RodOut rod, Change change) {
+        SetUp setUp = change.setUp();
+        if (setUp != null
+                && rows.one(on.by().viewer(), LedgerFormat.SETUPS, setUp.id()).isEmpty()) {
+            on.w().insert(LedgerFormat.SETUPS, setUp);
+        }
+        Place place = change.place() == null ? new Place(rod.spotId(), rod.depth()) : change.place();
+        RodOut next = new RodOut(
+                rod.id(),
+                rod.number(),
+                change.anglerId() == null ? rod.anglerId() : change.anglerId(),
+                rod.rodId(),
+                setUp == null ? rod.setUpId() : setUp.id(),
+                place.spotId(),
+                place.depth(),
+                change.presentation() == null ? rod.presentation() : change.presentation(),
+                null,
+                on.at());
+        if (rod.down()) {
+            decks.change(on.w(), next);
+        } else {
+            running.renew(on, rod, next);
+        }
+    }
+
+    /** Puts a rod down: its stint ends. */
+    public void down(By by, String rodId) {
+        onStint(by, rodId, "put down", (on, stint) -> running.down(on, on.rod(rodId), on.at()));
+    }
+
+    /** Picks a rod up: the next stint begins. */
+    public void up(By by, String rodId) {
+        afloat.live(by, "", on -> {
+            RodOut rod = on.rod(rodId);
+            if (!rod.down()) {
+                throw new Refusal("Rod " + rod.number() + " is being fished already.");
+            }
+            on.say(rod, "picked up");
+            running.up(on, rod);
+            decks.touch(on.w(), rod, on.at());
+        });
+    }
+
+    /** A forgotten rod is being fished after all. */
+    public void still(By by, String rodId) {
+        onStint(by, rodId, "still fishing", (on, stint) -> running.count(on, stint, 0, 0, 0));
+    }
+
+    /**
+     * A forgotten rod was down since then.
+     *
+     * @throws Refusal where that is before its last touch or after now
+     */
+    public void setBack(By by, String rodId, TimeOfDay clock) {
+        onStint(by, rodId, "down since then", (on, stint) -> {
+            Instant end = clock.upTo(on.at(), on.deck().zone());
+            if (end.isBefore(running.lastSeen(on, stint))) {
+                throw new Refusal("The end must lie between the last thing that was seen on it and now.");
+            }
+            running.down(on, on.rod(rodId), end);
+        });
+    }
+}

@@ -1,0 +1,193 @@
+package dusk.ledger.web.afloat;
+
+import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.journal.Angler;
+import dusk.ledger.journal.Spot;
+import dusk.ledger.journal.SpotBuilder;
+import dusk.ledger.journal.Trip;
+import dusk.ledger.journal.Water;
+import dusk.ledger.web.form.Typed;
+import dusk.ledger.web.records.Deck;
+import dusk.ledger.web.records.Decks;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.Places;
+import dusk.ledger.web.records.RodOut;
+import dusk.ledger.web.store.Acts;
+import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.store.NotYours;
+import dusk.ledger.web.words.PlaceWords;
+import dusk.ledger.web.words.TimeText;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** What is done with a deck as a whole: it begins, takes another rod, moves, ends; and acts are taken back. */
+@Component
+public class TripActs {
+    private final Afloat afloat;
+    private final Acts acts;
+    private final RodActs rodActs;
+    private final Running running;
+    private final Decks decks;
+    private final Places places;
+    private final NewId newId;
+
+    TripActs(Afloat afloat, Acts acts, RodActs rodActs, Running running, Decks decks, Places places, NewId newId) {
+        this.afloat = afloat;
+        this.acts = acts;
+        this.rodActs = rodActs;
+        this.running = running;
+        this.decks = decks;
+        this.places = places;
+        this.newId = newId;
+    }
+
+    /**
+     * A rod as it is to come on a deck.
+     *
+     * @param anglerId null for a guest who is new in the records
+     * @param guest their name; null for an angler of the club
+     */
+    public record Wanted(
+            @Nullable String anglerId,
+            @Nullable String guest,
+            String setUpId,
+            @Nullable String rodId,
+            @Nullable String presentation) {}
+
+    /** Begins a trip with its first rods, up or down; the trip's id. */
+    public String begin(
+            Person person,
+            Water water,
+            Instant now,
+            @Nullable Instant until,
+            List<Wanted> rods,
+            Place place,
+            boolean up) {
+        Trip trip = new Trip(newId.next(), water.id(), now, null, null);
+        By by = new By(person, trip.id(), newId.next(), now);
+        Deck start = new Deck(trip, water, until, Map.of(), Set.of(), List.of());
+        acts.once(by.viewer(), by.act("the trip started"), w -> {
+            decks.begin(w, by.viewer(), trip, until);
+            Afloat.Doing on = new Afloat.Doing(by, start, now, w);
+            Map<String, String> guests = new HashMap<>();
+            for (int i = 0; i < rods.size(); i++) {
+                put(on, i + 1, rods.get(i), place, guests, up);
+            }
+        });
+        return trip.id();
+    }
+
+    /**
+     * Another rod on the deck, where the others are.
+     *
+     * @throws Refusal where the trip has ended, or the boat is full
+     */
+    public void add(By by, Wanted wanted) {
+        afloat.live(by, "", on -> {
+            int number = on.deck().nextNumber();
+            if (number > RodOut.MOST) {
+                throw new Refusal("There are " + RodOut.MOST + " rods out already: more nobody can keep an eye on.");
+            }
+            Place place = on.deck().rods().stream()
+                    .findFirst()
+                    .map(r -> new Place(r.spotId(), r.depth()))
+                    .orElse(Place.UNKNOWN);
+            on.w().say("rod " + number + ": on deck");
+            put(on, number, wanted, place, new HashMap<>(), true);
+        });
+    }
+
+    /** A guest who is new in the records becomes an angler, once however many rods they fish. */
+    private void put(Afloat.Doing on, int number, Wanted wanted, Place place, Map<String, String> guests, boolean up) {
+        String guest = wanted.guest();
+        String angler = guest == null
+                ? String.valueOf(wanted.anglerId())
+                : guests.computeIfAbsent(guest, name -> {
+                    Angler made = new Angler(newId.next(), name);
+                    on.w().insert(LedgerFormat.ANGLERS, made);
+                    return made.id();
+                });
+        RodOut rod = new RodOut(
+                newId.next(),
+                number,
+                angler,
+                wanted.rodId(),
+                wanted.setUpId(),
+                place.spotId(),
+                place.depth(),
+                wanted.presentation(),
+                null,
+                on.at());
+        decks.put(on.w(), on.by().tripId(), up ? running.open(on, rod, on.at()) : rod);
+    }
+
+    /**
+     * Moves all rods to a place of the list, or to a new one of a name or a kind.
+     *
+     * @throws Refusal where nothing says where to
+     */
+    public void move(By by, Typed typed) {
+        afloat.live(by, "", on -> {
+            String label = typed.textOrNull("label");
+            String structure = typed.textOrNull("structure");
+            String chosen = typed.textOrNull("spot_id");
+            var depth = typed.depth("depth_m");
+            if (!typed.errors().isEmpty()) {
+                throw Refusal.of(typed);
+            }
+            Spot to;
+            if (label != null || structure != null) {
+                // a place is told from others by its name; its hour there does until its owner gives it one
+                String name = label == null
+                        ? structure + " " + TimeText.hour(on.at(), on.deck().zone())
+                        : label;
+                to = SpotBuilder.builder()
+                        .id(newId.next())
+                        .waterId(on.deck().water().id())
+                        .label(name)
+                        .structure(structure)
+                        .build();
+                decks.newPlace(on.w(), by.viewer(), to);
+            } else if (chosen != null) {
+                to = places.on(by.viewer(), on.deck().water().id(), chosen).orElseThrow(NotYours::new);
+            } else {
+                throw new Refusal("Say where to: a place of the list, or what kind of place it is.");
+            }
+            on.w().say("moved to " + PlaceWords.of(to));
+            for (RodOut rod : on.deck().rods()) {
+                rodActs.change(on, rod, Change.of(new Place(to.id(), depth)));
+            }
+        });
+    }
+
+    /** Ends the trip: every rod is down. */
+    public void end(By by) {
+        afloat.last(by, "the trip ended", on -> {
+            for (RodOut rod : on.deck().rods()) {
+                if (!rod.down()) {
+                    running.down(on, rod, on.at());
+                }
+            }
+            on.w()
+                    .update(
+                            LedgerFormat.TRIPS,
+                            LedgerFormat.TRIPS.changed(on.deck().trip(), Map.of("ended_at", on.at())));
+        });
+    }
+
+    /** Takes an act back; a refusal says why it cannot be. */
+    public void undo(By by, String actId) {
+        decks.deck(by.viewer(), by.tripId());
+        Acts.Undoing undoing = acts.undo(by.viewer(), by.tripId(), actId);
+        if (undoing == Acts.Undoing.OVERTAKEN) {
+            throw new Refusal("Something came after it. Undo that first, or change the stint on the trip's page.");
+        } else if (undoing == Acts.Undoing.GONE) {
+            throw new Refusal("That was undone already.");
+        }
+    }
+}

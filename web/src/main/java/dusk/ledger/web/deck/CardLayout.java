@@ -1,0 +1,136 @@
+package dusk.ledger.web.deck;
+
+import dusk.ledger.journal.Catch;
+import dusk.ledger.journal.Loss;
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.journal.Spot;
+import dusk.ledger.journal.Stint;
+import dusk.ledger.tackle.TackleChecks;
+import dusk.ledger.units.Figures;
+import dusk.ledger.units.UnitSystem;
+import dusk.ledger.web.portrait.Portrait;
+import dusk.ledger.web.records.RodOut;
+import dusk.ledger.web.words.PlaceWords;
+import dusk.ledger.web.words.SetUpWords;
+import dusk.ledger.web.words.TimeText;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Lays a rod's card out. */
+@Component
+class CardLayout {
+    private static final Duration FORGOTTEN = Duration.ofMinutes(45);
+
+    private final StayWords stay;
+    private final CardChoices choices;
+    private final FishSheet sheet;
+
+    CardLayout(StayWords stay, CardChoices choices, FishSheet sheet) {
+        this.stay = stay;
+        this.choices = choices;
+        this.sheet = sheet;
+    }
+
+    DeckView.Card of(Seen seen, RodOut rod, Just just) {
+        UnitSystem units = seen.units();
+        Stint running = seen.running(rod);
+        SetUp setUp = Objects.requireNonNull(seen.setUps().get(rod.setUpId()));
+        String words = SetUpWords.of(setUp, units);
+        SetUp from = setUp.fromSetUpId() == null ? null : seen.setUps().get(setUp.fromSetUpId());
+        boolean here = just.at().equals(rod.id());
+        return new DeckView.Card(
+                rod.id(),
+                rod.number(),
+                seen.name(rod.anglerId()),
+                place(seen, rod),
+                words,
+                from == null ? "" : SetUpWords.changed(from, setUp, units),
+                Portrait.svg(setUp, words),
+                rod.presentation() == null ? "" : rod.presentation(),
+                RodFall.of(seen, rod, setUp),
+                rod.depth() == null ? "" : rod.depth().show(units.depth()),
+                running != null,
+                running == null ? "" : running.startedAt().toString(),
+                running == null
+                        ? 0
+                        : Duration.between(running.startedAt(), seen.now()).toMinutes(),
+                counts(seen, running),
+                day(seen, rod),
+                running == null ? null : stay.of(seen, rod),
+                forgotten(seen, rod, running),
+                fish(seen, rod, just),
+                undo(seen, rod),
+                choices.of(seen, rod, setUp, here ? just.typed() : Map.of()),
+                cautions(seen, rod, setUp),
+                here ? just.fault() : "");
+    }
+
+    private static String place(Seen seen, RodOut rod) {
+        Spot spot = seen.spot(rod);
+        String at = spot == null ? "no place yet" : PlaceWords.of(spot);
+        return rod.depth() == null
+                ? at
+                : at + ", " + rod.depth().show(seen.units().depth());
+    }
+
+    private static DeckView.Counts counts(Seen seen, @Nullable Stint running) {
+        if (running == null) {
+            return new DeckView.Counts(0, 0, 0, 0);
+        }
+        return new DeckView.Counts(
+                running.follows(),
+                running.bites(),
+                seen.losses().stream()
+                        .filter(l -> l.stintId().equals(running.id()))
+                        .mapToInt(Loss::count)
+                        .sum(),
+                seen.landed(List.of(running)));
+    }
+
+    private static String day(Seen seen, RodOut rod) {
+        List<Stint> theirs = seen.stints().stream()
+                .filter(s -> s.anglerId().equals(rod.anglerId()))
+                .toList();
+        return seen.landed(theirs) + " fish in " + Figures.fixed(seen.hours(theirs), 1) + " h today";
+    }
+
+    private static DeckView.@Nullable Forgotten forgotten(Seen seen, RodOut rod, @Nullable Stint running) {
+        Duration quiet = Duration.between(rod.touchedAt(), seen.now());
+        return running == null || quiet.compareTo(FORGOTTEN) < 0
+                ? null
+                : new DeckView.Forgotten(
+                        quiet.toMinutes(),
+                        TimeText.hour(rod.touchedAt(), seen.deck().zone()));
+    }
+
+    /** The rod's last fish of the running stint, so that what was left out can follow. */
+    private DeckView.@Nullable Fish fish(Seen seen, RodOut rod, Just just) {
+        Catch last = seen.lastFish(rod);
+        return last == null ? null : sheet.of(seen, last, just);
+    }
+
+    private static DeckView.@Nullable Undo undo(Seen seen, RodOut rod) {
+        return seen.acts().stream()
+                .filter(done -> done.rows().contains(rod.id()))
+                .findFirst()
+                .map(done ->
+                        new DeckView.Undo(done.act().id(), done.act().what().replaceFirst("^rod \\d: ", "")))
+                .orElse(null);
+    }
+
+    private static List<String> cautions(Seen seen, RodOut rod, SetUp setUp) {
+        Spot spot = seen.spot(rod);
+        TackleChecks.Use use = new TackleChecks.Use(
+                rod.rodId() == null ? null : seen.rods().get(rod.rodId()),
+                null,
+                spot == null ? null : spot.cover(),
+                seen.leadForbidden());
+        return TackleChecks.of(setUp, use, seen.units()).stream()
+                .map(c -> c.reason() + " " + c.fix())
+                .toList();
+    }
+}

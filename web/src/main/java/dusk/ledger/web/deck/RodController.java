@@ -1,0 +1,172 @@
+package dusk.ledger.web.deck;
+
+import dusk.ledger.journal.Catch;
+import dusk.ledger.journal.Invalid;
+import dusk.ledger.vocabulary.Words;
+import dusk.ledger.web.afloat.Acting;
+import dusk.ledger.web.afloat.By;
+import dusk.ledger.web.afloat.Refusal;
+import dusk.ledger.web.afloat.RodActs;
+import dusk.ledger.web.form.TimeOfDay;
+import dusk.ledger.web.form.Typed;
+import dusk.ledger.web.portrait.Portrait;
+import dusk.ledger.web.records.Deck;
+import dusk.ledger.web.records.Decks;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.SetUps;
+import dusk.ledger.web.records.TripRows;
+import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.store.NotYours;
+import dusk.ledger.web.words.SetUpWords;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/**
+ * The touches of one rod. Every touch carries the id of its act, made by whoever touches, and how long it has waited on a device without a signal, so
+ * that it is stored once and at its time.
+ */
+@Controller
+@RequestMapping("/deck/{tripId:[^.]+}/rods/{rodId}")
+class RodController {
+    private static final int MOST_FISH = 99;
+
+    private final Answer answer;
+    private final Acting acting;
+    private final RodActs acts;
+    private final FishSheet sheet;
+    private final Decks decks;
+    private final TripRows rows;
+    private final SetUps setUps;
+    private final NewId newId;
+
+    RodController(
+            Answer answer,
+            Acting acting,
+            RodActs acts,
+            FishSheet sheet,
+            Decks decks,
+            TripRows rows,
+            SetUps setUps,
+            NewId newId) {
+        this.answer = answer;
+        this.acting = acting;
+        this.acts = acts;
+        this.sheet = sheet;
+        this.decks = decks;
+        this.rows = rows;
+        this.setUps = setUps;
+        this.newId = newId;
+    }
+
+    @PostMapping("/{touch}")
+    String touch(
+            Person person,
+            @PathVariable String tripId,
+            @PathVariable String rodId,
+            @PathVariable String touch,
+            @RequestParam Map<String, String> typed,
+            @RequestHeader(name = "X-Deck", defaultValue = "") String script,
+            Model model,
+            HttpServletResponse response) {
+        By by = acting.by(person, tripId, typed);
+        Just just = Just.NOTHING;
+        try {
+            touch(by, rodId, touch, new Typed(typed, person.units()));
+            if (touch.equals("landed")) {
+                just = Just.landed(rodId, lastFish(by, rodId));
+            }
+        } catch (Refusal e) {
+            just = Just.refused(rodId, e, typed);
+        }
+        return answer.card(person, tripId, rodId, just, !script.isEmpty(), model, response);
+    }
+
+    private void touch(By by, String rodId, String touch, Typed typed) {
+        switch (touch) {
+            case "follow", "bite" -> acts.touch(by, rodId, touch);
+            case "lost" -> acts.lost(by, rodId, Said.among(Words.of("cause"), "cause", typed));
+            case "landed" -> acts.landed(by, rodId, Said.of("species", typed), fish(typed));
+            case "swap" -> acts.swap(by, rodId, typed.values());
+            case "counted" -> acts.counted(by, rodId, typed);
+            case "down" -> acts.down(by, rodId);
+            case "up" -> acts.up(by, rodId);
+            case "still" -> acts.still(by, rodId);
+            case "back" -> acts.setBack(by, rodId, end(typed));
+            default -> throw new NotYours();
+        }
+    }
+
+    private static int fish(Typed typed) {
+        Integer fish = typed.whole("count", 1, MOST_FISH);
+        if (!typed.errors().isEmpty()) {
+            throw Refusal.of(typed);
+        }
+        return fish == null ? 1 : fish;
+    }
+
+    private static TimeOfDay end(Typed typed) {
+        typed.required("end", "Say when it was put down. Write it like 17:05.");
+        TimeOfDay time = typed.time("end");
+        if (time == null) {
+            throw Refusal.of(typed);
+        }
+        return time;
+    }
+
+    private String lastFish(By by, String rodId) {
+        String stint = decks.rod(by.viewer(), by.tripId(), rodId).stintId();
+        List<Catch> fish = stint == null ? List.of() : rows.catchesOf(by.viewer(), stint);
+        return fish.isEmpty() ? "" : fish.get(fish.size() - 1).id();
+    }
+
+    @PostMapping("/fish/{catchId}")
+    String complete(
+            Person person,
+            @PathVariable String tripId,
+            @PathVariable String rodId,
+            @PathVariable String catchId,
+            @RequestParam Map<String, String> typed,
+            @RequestHeader(name = "X-Deck", defaultValue = "") String script,
+            Model model,
+            HttpServletResponse response) {
+        By by = acting.by(person, tripId, typed);
+        Just just = Just.NOTHING;
+        try {
+            Deck deck = decks.deck(person.viewer(), tripId);
+            acts.complete(by, rodId, catchId, fish -> sheet.read(person, deck, fish, typed));
+        } catch (Invalid e) {
+            just = Just.invalid(rodId, e, typed, catchId);
+        }
+        return answer.card(person, tripId, rodId, just, !script.isEmpty(), model, response);
+    }
+
+    /** A set-up to choose. */
+    record Choice(String id, String words, String portrait) {}
+
+    /** The set-ups to choose from, drawn. */
+    @GetMapping("/set-up")
+    String setUps(Person person, @PathVariable String tripId, @PathVariable String rodId, Model model) {
+        Deck deck = decks.deck(person.viewer(), tripId);
+        model.addAttribute("page", deck.page());
+        model.addAttribute("rod", decks.rod(person.viewer(), tripId, rodId));
+        model.addAttribute("act", newId.next());
+        model.addAttribute(
+                "setUps",
+                setUps.lastFishedFirst(person.viewer()).stream()
+                        .map(s -> {
+                            String words = SetUpWords.of(s, person.units());
+                            return new Choice(s.id(), words, Portrait.svg(s, words));
+                        })
+                        .toList());
+        return "deck/set-up";
+    }
+}

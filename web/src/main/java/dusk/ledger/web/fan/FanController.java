@@ -1,0 +1,58 @@
+package dusk.ledger.web.fan;
+
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.units.UnitSystem;
+import dusk.ledger.web.column.ColumnChoices;
+import dusk.ledger.web.form.Typed;
+import dusk.ledger.web.records.Drops;
+import dusk.ledger.web.records.Person;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Casts over an arc, on the bench: nothing is stored, all of it stands in the address. */
+@Controller
+class FanController {
+    private final ColumnChoices choices;
+    private final Drops drops;
+
+    FanController(ColumnChoices choices, Drops drops) {
+        this.choices = choices;
+        this.drops = drops;
+    }
+
+    @GetMapping("/column/fan")
+    String page(
+            Person person,
+            @RequestParam MultiValueMap<String, String> asked,
+            Model model,
+            HttpServletResponse response) {
+        UnitSystem units = person.units();
+        Map<String, SetUp> setUps = choices.offered(person.viewer()).setUps();
+        Map<String, String> values = asked.toSingleValueMap();
+        Typed typed = new Typed(values, units);
+        FanAsk ask = FanAsk.read(typed, setUps::get);
+        if (ask == null) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        } else {
+            Set<Integer> made = FanAsk.made(
+                    asked.getOrDefault("made", List.of()), ask.laid().fan().casts());
+            model.addAttribute("fan", FanView.of(ask, made, drops.calibrations(person.viewer()), units));
+        }
+        Map<String, String> shown = new HashMap<>(FanAsk.typed(null, units));
+        shown.putAll(values);
+        model.addAttribute("typed", shown);
+        model.addAttribute("errors", typed.errors());
+        model.addAttribute("fields", FanAsk.FIELDS);
+        model.addAttribute("setUps", ColumnChoices.groups(setUps, units, Set.copyOf(values.values())));
+        return Boolean.TRUE.equals(model.getAttribute("part")) ? "column/fan :: answer" : "column/fan";
+    }
+}

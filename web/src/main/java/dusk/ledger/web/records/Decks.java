@@ -1,0 +1,196 @@
+package dusk.ledger.web.records;
+
+import static dusk.ledger.web.schema.Tables.DECKS;
+import static dusk.ledger.web.schema.Tables.RODS_OUT;
+import static dusk.ledger.web.schema.Tables.SPOTS;
+import static dusk.ledger.web.schema.Tables.STINTS;
+import static dusk.ledger.web.schema.Tables.TRIPS;
+import static org.jooq.impl.DSL.exists;
+import static org.jooq.impl.DSL.selectOne;
+import static org.jooq.impl.DSL.when;
+
+import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.journal.Spot;
+import dusk.ledger.journal.Trip;
+import dusk.ledger.units.Length;
+import dusk.ledger.web.store.Acts;
+import dusk.ledger.web.store.LedgerRows;
+import dusk.ledger.web.store.NotYours;
+import dusk.ledger.web.store.Store;
+import dusk.ledger.web.store.Viewer;
+import dusk.ledger.web.store.Visibility;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import org.jooq.Condition;
+import org.jooq.Field;
+import org.jooq.Record;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Trips being fished, with the rods that are out. A deck is for those who may change its trip. */
+@Component
+public class Decks {
+    private final Store store;
+    private final LedgerRows rows;
+    private final JsonMapper json = JsonMapper.shared();
+
+    Decks(Store store, LedgerRows rows) {
+        this.store = store;
+        this.rows = rows;
+    }
+
+    /** A deck of a trip that the viewer may change. */
+    public Deck deck(Viewer viewer, String tripId) {
+        Record row = store.read()
+                .select(DECKS.UNTIL_AT, DECKS.SEEN, DECKS.WAVED)
+                .from(DECKS)
+                .join(TRIPS)
+                .on(TRIPS.CLUB_ID.eq(DECKS.CLUB_ID), TRIPS.TRIP_ID.eq(DECKS.TRIP_ID))
+                .where(Visibility.of(viewer, TRIPS))
+                .and(DECKS.TRIP_ID.eq(tripId))
+                .and(Visibility.mayChangeTrip(viewer))
+                .fetchOne();
+        if (row == null) {
+            throw new NotYours();
+        }
+        Trip trip = rows.one(viewer, LedgerFormat.TRIPS, tripId).orElseThrow(NotYours::new);
+        Map<String, Instant> seen = new TreeMap<>();
+        json.readTree(row.get(DECKS.SEEN))
+                .properties()
+                .forEach(cell ->
+                        seen.put(cell.getKey(), Instant.parse(cell.getValue().asString())));
+        Set<String> waved = new TreeSet<>();
+        json.readTree(row.get(DECKS.WAVED)).forEach(column -> waved.add(column.asString()));
+        return new Deck(
+                trip,
+                rows.one(viewer, LedgerFormat.WATERS, trip.waterId()).orElseThrow(NotYours::new),
+                row.get(DECKS.UNTIL_AT),
+                seen,
+                waved,
+                rods(viewer, RODS_OUT.TRIP_ID.eq(tripId)));
+    }
+
+    /** A rod as it is now, of a trip. */
+    public RodOut rod(Viewer viewer, String tripId, String rodOutId) {
+        return rods(viewer, RODS_OUT.TRIP_ID.eq(tripId).and(RODS_OUT.ROD_OUT_ID.eq(rodOutId))).stream()
+                .findFirst()
+                .orElseThrow(NotYours::new);
+    }
+
+    private List<RodOut> rods(Viewer viewer, Condition which) {
+        // a stint deleted on the trip's page runs no longer
+        Condition there = exists(selectOne()
+                .from(STINTS)
+                .where(Visibility.of(viewer, STINTS))
+                .and(STINTS.STINT_ID.eq(RODS_OUT.STINT_ID)));
+        Field<String> running = when(there, RODS_OUT.STINT_ID).as("running");
+        return store.read()
+                .select(RODS_OUT.fields())
+                .select(running)
+                .from(RODS_OUT)
+                .where(RODS_OUT.CLUB_ID.eq(viewer.clubId()))
+                .and(which)
+                .orderBy(RODS_OUT.NUMBER)
+                .fetch(r -> new RodOut(
+                        r.get(RODS_OUT.ROD_OUT_ID),
+                        Math.toIntExact(r.get(RODS_OUT.NUMBER)),
+                        r.get(RODS_OUT.ANGLER_ID),
+                        r.get(RODS_OUT.ROD_ID),
+                        r.get(RODS_OUT.SETUP_ID),
+                        r.get(RODS_OUT.SPOT_ID),
+                        depth(r.get(RODS_OUT.DEPTH_M)),
+                        r.get(RODS_OUT.PRESENTATION),
+                        r.get(running),
+                        r.get(RODS_OUT.TOUCHED_AT)));
+    }
+
+    private static @Nullable Length depth(@Nullable Double metres) {
+        return metres == null ? null : Length.ofMetres(metres);
+    }
+
+    /** Trips still being fished that the viewer may change, the newest first. */
+    public List<String> live(Viewer viewer) {
+        return store.read()
+                .select(TRIPS.TRIP_ID)
+                .from(TRIPS)
+                .join(DECKS)
+                .on(TRIPS.CLUB_ID.eq(DECKS.CLUB_ID), TRIPS.TRIP_ID.eq(DECKS.TRIP_ID))
+                .where(Visibility.of(viewer, TRIPS))
+                .and(Visibility.mayChangeTrip(viewer))
+                .and(TRIPS.ENDED_AT.isNull())
+                .orderBy(TRIPS.STARTED_AT.desc())
+                .fetch(TRIPS.TRIP_ID);
+    }
+
+    /** Begins a trip on a deck, logged by the viewer. */
+    public void begin(Acts.Writing w, Viewer viewer, Trip trip, @Nullable Instant until) {
+        w.insert(LedgerFormat.TRIPS, trip);
+        w.update(TRIPS, trip.id(), Map.of(TRIPS.LOGGED_BY, String.valueOf(viewer.personId())));
+        Map<Field<?>, @Nullable Object> row = new HashMap<>();
+        row.put(DECKS.TRIP_ID, trip.id());
+        row.put(DECKS.UNTIL_AT, until);
+        w.insert(DECKS, row);
+    }
+
+    /** A new rod on a deck; {@link RodOut#stintId} is what runs on it. */
+    public void put(Acts.Writing w, String tripId, RodOut rod) {
+        Map<Field<?>, @Nullable Object> row = row(rod);
+        row.put(RODS_OUT.ROD_OUT_ID, rod.id());
+        row.put(RODS_OUT.TRIP_ID, tripId);
+        row.put(RODS_OUT.NUMBER, (long) rod.number());
+        w.insert(RODS_OUT, row);
+    }
+
+    /** Writes a rod over what it was. */
+    public void change(Acts.Writing w, RodOut rod) {
+        w.update(RODS_OUT, rod.id(), row(rod));
+    }
+
+    /** Marks a rod as touched, so that acts on it are undone in turn. */
+    public void touch(Acts.Writing w, RodOut rod, Instant at) {
+        w.update(RODS_OUT, rod.id(), Map.of(RODS_OUT.TOUCHED_AT, at.isAfter(rod.touchedAt()) ? at : rod.touchedAt()));
+    }
+
+    private static Map<Field<?>, @Nullable Object> row(RodOut rod) {
+        Map<Field<?>, @Nullable Object> row = new HashMap<>();
+        row.put(RODS_OUT.ANGLER_ID, rod.anglerId());
+        row.put(RODS_OUT.ROD_ID, rod.rodId());
+        row.put(RODS_OUT.SETUP_ID, rod.setUpId());
+        row.put(RODS_OUT.SPOT_ID, rod.spotId());
+        row.put(RODS_OUT.DEPTH_M, rod.depth() == null ? null : rod.depth().metres());
+        row.put(RODS_OUT.PRESENTATION, rod.presentation());
+        row.put(RODS_OUT.STINT_ID, rod.stintId());
+        row.put(RODS_OUT.TOUCHED_AT, rod.touchedAt());
+        return row;
+    }
+
+    /** Remembers when columns of the readings were looked at last. */
+    public void see(Acts.Writing w, Deck deck, Map<String, Instant> seen) {
+        Map<String, String> text = new TreeMap<>();
+        seen.forEach((column, at) -> text.put(column, at.toString()));
+        w.update(DECKS, deck.trip().id(), Map.of(DECKS.SEEN, json.writeValueAsString(text)));
+    }
+
+    /** Remembers which columns are not asked for any more. */
+    public void wave(Acts.Writing w, Deck deck, Set<String> waved) {
+        w.update(DECKS, deck.trip().id(), Map.of(DECKS.WAVED, json.writeValueAsString(waved)));
+    }
+
+    /** A place made on the deck is its maker's own until they share it. */
+    public void newPlace(Acts.Writing w, Viewer maker, Spot spot) {
+        Map<Field<?>, @Nullable Object> row = new HashMap<>();
+        row.put(SPOTS.SPOT_ID, spot.id());
+        row.put(SPOTS.WATER_ID, spot.waterId());
+        row.put(SPOTS.LABEL, spot.label());
+        row.put(SPOTS.STRUCTURE, spot.structure());
+        row.put(SPOTS.SHARED, false);
+        row.put(SPOTS.OWNER_ID, maker.personId());
+        w.insert(SPOTS, row);
+    }
+}

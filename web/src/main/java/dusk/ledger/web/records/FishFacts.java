@@ -1,0 +1,75 @@
+package dusk.ledger.web.records;
+
+import static dusk.ledger.web.schema.Tables.CATCHES;
+import static dusk.ledger.web.schema.Tables.STINTS;
+import static dusk.ledger.web.schema.Tables.TRIPS;
+import static org.jooq.impl.DSL.and;
+import static org.jooq.impl.DSL.max;
+import static org.jooq.impl.DSL.min;
+import static org.jooq.impl.DSL.sum;
+
+import dusk.ledger.vocabulary.Words;
+import dusk.ledger.web.store.Settled;
+import dusk.ledger.web.store.Store;
+import dusk.ledger.web.store.Viewer;
+import dusk.ledger.web.store.Visibility;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** What the club's fish of a water are like, for the landed sheet: which are likely, how long they are. */
+@Component
+public class FishFacts {
+    private static final double SHORTEST_MM = 100;
+    private static final double LONGEST_MM = 900;
+
+    private final Store store;
+    private final Settled<Map<String, Lengths>> waters;
+
+    FishFacts(Store store) {
+        this.store = store;
+        waters = new Settled<>(store);
+    }
+
+    /** The span of lengths seen, with room above, in mm. */
+    public record Lengths(double from, double to) {
+        static final Lengths UNKNOWN = new Lengths(SHORTEST_MM, LONGEST_MM);
+    }
+
+    /** Species by how many were landed on a water, the most first, then the rest of the vocabulary. */
+    public List<String> likely(Viewer viewer, String waterId) {
+        List<String> species = new ArrayList<>(water(viewer, waterId).keySet());
+        Words.of("species").stream().filter(s -> !species.contains(s)).forEach(species::add);
+        return species;
+    }
+
+    public Lengths lengths(Viewer viewer, String waterId, String species) {
+        return water(viewer, waterId).getOrDefault(species, Lengths.UNKNOWN);
+    }
+
+    private Map<String, Lengths> water(Viewer viewer, String waterId) {
+        return waters.of(viewer, waterId, () -> {
+            Map<String, Lengths> lengths = new LinkedHashMap<>();
+            store.read()
+                    .select(CATCHES.SPECIES, min(CATCHES.LENGTH_MM), max(CATCHES.LENGTH_MM))
+                    .from(CATCHES)
+                    .join(STINTS)
+                    .on(and(STINTS.CLUB_ID.eq(CATCHES.CLUB_ID), STINTS.STINT_ID.eq(CATCHES.STINT_ID)))
+                    .join(TRIPS)
+                    .on(and(TRIPS.CLUB_ID.eq(STINTS.CLUB_ID), TRIPS.TRIP_ID.eq(STINTS.TRIP_ID)))
+                    .where(Visibility.of(viewer, CATCHES))
+                    .and(TRIPS.WATER_ID.eq(waterId))
+                    .groupBy(CATCHES.SPECIES)
+                    .orderBy(sum(CATCHES.COUNT).desc(), CATCHES.SPECIES)
+                    .forEach(r -> lengths.put(
+                            r.value1(),
+                            r.value2() == null || r.value3() == null
+                                    ? Lengths.UNKNOWN
+                                    : new Lengths(
+                                            Math.floor(r.value2() * 0.08) * 10, Math.ceil(r.value3() * 0.12) * 10)));
+            return lengths;
+        });
+    }
+}

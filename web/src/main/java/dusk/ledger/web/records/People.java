@@ -1,0 +1,116 @@
+package dusk.ledger.web.records;
+
+import static dusk.ledger.web.schema.Tables.PEOPLE;
+
+import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.store.Store;
+import dusk.ledger.web.store.Viewer;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.jooq.Condition;
+import org.jooq.Record;
+import org.jooq.TableField;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+
+/** Accounts in the store. */
+@Component
+public class People {
+    private final Store store;
+    private final PasswordEncoder passwords;
+    private final NewId newId;
+
+    People(Store store, PasswordEncoder passwords, NewId newId) {
+        this.store = store;
+        this.passwords = passwords;
+        this.newId = newId;
+    }
+
+    /** A new account; its id. The sign-in name is kept in lower case. */
+    public String add(
+            String clubId, String signIn, String name, String password, Viewer.Role role, @Nullable String anglerId) {
+        String id = newId.next();
+        store.writeApart(tx -> tx.insertInto(PEOPLE)
+                .set(PEOPLE.PERSON_ID, id)
+                .set(PEOPLE.CLUB_ID, clubId)
+                .set(PEOPLE.SIGN_IN, signInName(signIn))
+                .set(PEOPLE.NAME, name.strip())
+                .set(PEOPLE.PASSWORD_HASH, String.valueOf(passwords.encode(password)))
+                .set(PEOPLE.ROLE, role.word())
+                .set(PEOPLE.ANGLER_ID, anglerId)
+                .execute());
+        return id;
+    }
+
+    public Optional<Person> byId(String personId) {
+        return where(PEOPLE.PERSON_ID.eq(personId)).stream().findFirst();
+    }
+
+    public Optional<Person> bySignIn(String signIn) {
+        return where(PEOPLE.SIGN_IN.eq(signInName(signIn))).stream().findFirst();
+    }
+
+    /** All accounts of a club, by name. */
+    public List<Person> ofClub(String clubId) {
+        return where(PEOPLE.CLUB_ID.eq(clubId));
+    }
+
+    public Optional<String> passwordHash(String personId) {
+        return store.read()
+                .select(PEOPLE.PASSWORD_HASH)
+                .from(PEOPLE)
+                .where(PEOPLE.PERSON_ID.eq(personId))
+                .fetchOptional(PEOPLE.PASSWORD_HASH);
+    }
+
+    public boolean passwordIs(String personId, String password) {
+        return passwordHash(personId)
+                .map(hash -> passwords.matches(password, hash))
+                .orElse(false);
+    }
+
+    public void setPassword(String personId, String password) {
+        set(personId, PEOPLE.PASSWORD_HASH, String.valueOf(passwords.encode(password)));
+    }
+
+    public void setUnits(String personId, String unitWord) {
+        set(personId, PEOPLE.UNITS, unitWord);
+    }
+
+    public void setTheme(String personId, String theme) {
+        set(personId, PEOPLE.THEME, theme);
+    }
+
+    private void set(String personId, TableField<?, String> field, String value) {
+        store.writeApart(tx -> tx.update(PEOPLE)
+                .set(field, value)
+                .where(PEOPLE.PERSON_ID.eq(personId))
+                .execute());
+    }
+
+    private List<Person> where(Condition condition) {
+        return store.read()
+                .selectFrom(PEOPLE)
+                .where(condition)
+                .orderBy(PEOPLE.NAME)
+                .fetch(People::person);
+    }
+
+    private static Person person(Record row) {
+        return new Person(
+                row.get(PEOPLE.PERSON_ID),
+                row.get(PEOPLE.CLUB_ID),
+                row.get(PEOPLE.SIGN_IN),
+                row.get(PEOPLE.NAME),
+                Viewer.Role.of(row.get(PEOPLE.ROLE)),
+                row.get(PEOPLE.ANGLER_ID),
+                row.get(PEOPLE.UNITS),
+                row.get(PEOPLE.THEME));
+    }
+
+    private static String signInName(String typed) {
+        return typed.strip().toLowerCase(Locale.ROOT);
+    }
+}

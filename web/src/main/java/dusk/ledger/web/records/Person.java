@@ -1,0 +1,30 @@
+package dusk.ledger.web.records;
+
+import dusk.ledger.units.UnitSystem;
+import dusk.ledger.web.store.Viewer;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * An account.
+ *
+ * @param anglerId the angler they are in the records, if any
+ * @param unitWord {@code metric} or {@code us}
+ * @param theme {@code sun}, {@code glare} or {@code dusk}
+ */
+public record Person(
+        String id,
+        String clubId,
+        String signIn,
+        String name,
+        Viewer.Role role,
+        @Nullable String anglerId,
+        String unitWord,
+        String theme) {
+    public Viewer viewer() {
+        return new Viewer(clubId, id, anglerId, role);
+    }
+
+    public UnitSystem units() {
+        return unitWord.equals("us") ? UnitSystem.US : UnitSystem.METRIC;
+    }
+}

@@ -1,0 +1,213 @@
+package dusk.ledger.web.records;
+
+import static dusk.ledger.format.LedgerFormat.TRIPS;
+
+import dusk.ledger.format.Table;
+import dusk.ledger.journal.Catch;
+import dusk.ledger.journal.Loss;
+import dusk.ledger.journal.Reading;
+import dusk.ledger.journal.Stint;
+import dusk.ledger.journal.Trip;
+import dusk.ledger.web.schema.Tables;
+import dusk.ledger.web.store.LedgerRows;
+import dusk.ledger.web.store.NotYours;
+import dusk.ledger.web.store.Store;
+import dusk.ledger.web.store.Viewer;
+import dusk.ledger.web.store.Visibility;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** The ledger of trips. */
+@Component
+public class Trips {
+    /** Trips on one page of the list. */
+    public static final int PAGE = 40;
+
+    private static final double MINUTES_PER_HOUR = 60;
+
+    private final Store store;
+    private final LedgerRows rows;
+
+    Trips(Store store, LedgerRows rows) {
+        this.store = store;
+        this.rows = rows;
+    }
+
+    /** A whole trip as it is entered afterwards. */
+    public record Whole(
+            Trip trip, @Nullable Reading reading, List<Stint> stints, List<Catch> catches, List<Loss> losses) {}
+
+    /** A line of the list. */
+    public record Line(Trip trip, double rodHours, long stints, long fish, List<String> anglers) {}
+
+    /** The newest trips, from a page on; one more than a page where there are more. */
+    public List<Line> lines(Viewer viewer, Optional<String> waterId, int page) {
+        var trips = Tables.TRIPS;
+        var stints = Tables.STINTS;
+        var catches = Tables.CATCHES;
+        Condition ofTrip = Visibility.of(viewer, stints).and(stints.TRIP_ID.eq(trips.TRIP_ID));
+        var minutes = DSL.field(DSL.select(DSL.coalesce(DSL.sum(stints.MINUTES), BigDecimal.ZERO))
+                        .from(stints)
+                        .where(ofTrip))
+                .as("minutes");
+        var count = DSL.field(DSL.selectCount().from(stints).where(ofTrip)).as("stint_count");
+        var fish = DSL.field(DSL.select(DSL.coalesce(DSL.sum(catches.COUNT), 0))
+                        .from(catches)
+                        .join(stints)
+                        .on(stints.CLUB_ID.eq(catches.CLUB_ID), stints.STINT_ID.eq(catches.STINT_ID))
+                        .where(ofTrip)
+                        .and(Visibility.of(viewer, catches)))
+                .as("fish");
+        List<Line> lines = store.read()
+                .select(
+                        trips.TRIP_ID,
+                        trips.WATER_ID,
+                        trips.STARTED_AT,
+                        trips.ENDED_AT,
+                        trips.NOTE,
+                        minutes,
+                        count,
+                        fish)
+                .from(trips)
+                .where(Visibility.of(viewer, trips))
+                .and(waterId.map(trips.WATER_ID::eq).orElse(DSL.noCondition()))
+                .orderBy(trips.STARTED_AT.desc())
+                .offset(page * PAGE)
+                .limit(PAGE + 1)
+                .fetch(r -> new Line(
+                        new Trip(r.value1(), r.value2(), r.value3(), r.value4(), r.value5()),
+                        r.get("minutes", Double.class) / MINUTES_PER_HOUR,
+                        r.get("stint_count", Long.class),
+                        r.get("fish", Long.class),
+                        List.of()));
+        Map<String, List<String>> anglers = anglersOf(viewer, lines);
+        return lines.stream()
+                .map(l -> new Line(
+                        l.trip(),
+                        l.rodHours(),
+                        l.stints(),
+                        l.fish(),
+                        anglers.getOrDefault(l.trip().id(), List.of())))
+                .toList();
+    }
+
+    /** Names of those who fished, by trip. */
+    private Map<String, List<String>> anglersOf(Viewer viewer, List<Line> lines) {
+        var stints = Tables.STINTS;
+        return store.read()
+                .selectDistinct(stints.TRIP_ID, Tables.ANGLERS.NAME)
+                .from(stints)
+                .join(Tables.ANGLERS)
+                .on(Tables.ANGLERS.CLUB_ID.eq(stints.CLUB_ID), Tables.ANGLERS.ANGLER_ID.eq(stints.ANGLER_ID))
+                .where(Visibility.of(viewer, stints))
+                .and(stints.TRIP_ID.in(lines.stream().map(l -> l.trip().id()).toList()))
+                .and(Tables.ANGLERS.NAME.isNotNull())
+                .orderBy(Tables.ANGLERS.NAME)
+                .fetchGroups(stints.TRIP_ID, Tables.ANGLERS.NAME);
+    }
+
+    /** @throws NotYours where the viewer may not see it */
+    public Trip one(Viewer viewer, String tripId) {
+        return rows.one(viewer, TRIPS, tripId).orElseThrow(NotYours::new);
+    }
+
+    /** Whether the viewer may see such a trip. */
+    public boolean there(Viewer viewer, String tripId) {
+        return rows.one(viewer, TRIPS, tripId).isPresent();
+    }
+
+    /** @throws NotYours where the viewer may not change it */
+    public Trip changeable(Viewer viewer, String tripId) {
+        Trip trip = one(viewer, tripId);
+        if (!mayChange(viewer, tripId)) {
+            throw new NotYours();
+        }
+        return trip;
+    }
+
+    public boolean mayChange(Viewer viewer, String tripId) {
+        return store.read()
+                .fetchExists(
+                        Tables.TRIPS,
+                        Visibility.of(viewer, Tables.TRIPS)
+                                .and(Tables.TRIPS.TRIP_ID.eq(tripId))
+                                .and(Visibility.mayChangeTrip(viewer)));
+    }
+
+    /** Whether a trip is being fished on the deck. */
+    public boolean live(Viewer viewer, Trip trip) {
+        return trip.endedAt() == null
+                && store.read()
+                        .fetchExists(
+                                Tables.DECKS,
+                                Tables.DECKS.CLUB_ID.eq(viewer.clubId()).and(Tables.DECKS.TRIP_ID.eq(trip.id())));
+    }
+
+    /** Species landed on a water, those landed most first. */
+    public List<String> speciesOf(Viewer viewer, String waterId) {
+        var catches = Tables.CATCHES;
+        var stints = Tables.STINTS;
+        var trips = Tables.TRIPS;
+        return store.read()
+                .select(catches.SPECIES)
+                .from(catches)
+                .join(stints)
+                .on(stints.CLUB_ID.eq(catches.CLUB_ID), stints.STINT_ID.eq(catches.STINT_ID))
+                .join(trips)
+                .on(trips.CLUB_ID.eq(stints.CLUB_ID), trips.TRIP_ID.eq(stints.TRIP_ID))
+                .where(Visibility.of(viewer, catches))
+                .and(trips.WATER_ID.eq(waterId))
+                .groupBy(catches.SPECIES)
+                .orderBy(DSL.sum(catches.COUNT).desc())
+                .fetch(catches.SPECIES);
+    }
+
+    /** Stores a new trip, logged by the viewer. */
+    public void add(Viewer viewer, Trip trip) {
+        store.write(viewer.clubId(), tx -> insert(tx, viewer, trip));
+    }
+
+    private Trip insert(DSLContext tx, Viewer viewer, Trip trip) {
+        rows.insert(tx, viewer.clubId(), TRIPS, trip);
+        tx.update(Tables.TRIPS)
+                .set(Tables.TRIPS.LOGGED_BY, viewer.personId())
+                .where(Tables.TRIPS.CLUB_ID.eq(viewer.clubId()))
+                .and(Tables.TRIPS.TRIP_ID.eq(trip.id()))
+                .execute();
+        return trip;
+    }
+
+    /** Writes a trip over the one with its id. */
+    public void change(Viewer viewer, Trip trip) {
+        store.write(viewer.clubId(), tx -> {
+            rows.update(tx, viewer.clubId(), TRIPS, trip);
+            return trip;
+        });
+    }
+
+    /** Stores a trip with all that hangs on it, or nothing of it. */
+    public void add(Viewer viewer, Whole whole) {
+        store.write(viewer.clubId(), tx -> {
+            insert(tx, viewer, whole.trip());
+            Reading reading = whole.reading();
+            if (reading != null) {
+                rows.insert(tx, viewer.clubId(), dusk.ledger.format.LedgerFormat.READINGS, reading);
+            }
+            insert(tx, viewer, dusk.ledger.format.LedgerFormat.STINTS, whole.stints());
+            insert(tx, viewer, dusk.ledger.format.LedgerFormat.CATCHES, whole.catches());
+            insert(tx, viewer, dusk.ledger.format.LedgerFormat.LOSSES, whole.losses());
+            return whole;
+        });
+    }
+
+    private <T> void insert(DSLContext tx, Viewer viewer, Table<T> table, List<T> list) {
+        list.forEach(row -> rows.insert(tx, viewer.clubId(), table, row));
+    }
+}
