@@ -47,6 +47,9 @@ class ArchitectureTest {
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage(
-                    "dusk.ledger.columns..", "dusk.ledger.evidence..", "dusk.ledger.interchange..", "dusk.ledger.cli..")
+                    "dusk.ledger.stints..",
+                    "dusk.ledger.evidence..",
+                    "dusk.ledger.interchange..",
+                    "dusk.ledger.patterns..")
             .because("what was fished stays true whatever is made of it");
 }

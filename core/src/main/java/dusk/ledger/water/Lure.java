@@ -1,5 +1,6 @@
 package dusk.ledger.water;
 
+import dusk.ledger.tackle.Head;
 import dusk.ledger.tackle.Material;
 import dusk.ledger.tackle.PlasticBody;
 import dusk.ledger.units.Length;
@@ -46,7 +47,8 @@ public record Lure(double weightN, double dragM2, double liftM2) {
 
     /** Weight in water of a density in kg/m3: W = g sum m (1 - rho_w/rho); S = 1.1 A + 0.5 pi r^2 + S_blade + S_skirt. */
     public static Lure of(Parts parts, double water) {
-        double headKg = parts.head() == null ? 0 : parts.head().grams() / 1000;
+        Mass head = parts.head();
+        double headKg = head == null ? 0 : head.grams() / 1000;
         double headDensity = Material.headDensity(parts.headMaterial());
         Length length = parts.plasticLength() == null ? Length.ofMillimetres(0) : parts.plasticLength();
         PlasticBody body = PlasticBody.of(parts.plastic());
@@ -57,7 +59,7 @@ public record Lure(double weightN, double dragM2, double liftM2) {
                         + parts.hookGrams() / 1000 * (1 - water / STEEL_KG_M3)
                         + plasticKg * (1 - water / plasticDensity));
         double area = body.areaShare() * length.metres() * length.metres();
-        double radius = Math.cbrt(3 * headKg / (4 * Math.PI * headDensity));
+        double radius = head == null ? 0 : Head.ballRadius(head, parts.headMaterial()).metres();
         double drag = LEVEL_PLASTIC * area + BALL * Math.PI * radius * radius + parts.bladeM2() + parts.skirtM2();
         double lift = parts.bladeM2() > 0
                 ? BLADE_LIFT * parts.bladeM2()

@@ -53,6 +53,6 @@ class FanController {
         model.addAttribute("errors", typed.errors());
         model.addAttribute("fields", FanAsk.FIELDS);
         model.addAttribute("setUps", ColumnChoices.groups(setUps, units, Set.copyOf(values.values())));
-        return Boolean.TRUE.equals(model.getAttribute("part")) ? "column/fan :: answer" : "column/fan";
+        return Boolean.TRUE.equals(model.getAttribute("part")) ? "fan/fan :: answer" : "fan/fan";
     }
 }

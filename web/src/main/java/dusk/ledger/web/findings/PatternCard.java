@@ -3,16 +3,14 @@ package dusk.ledger.web.findings;
 import dusk.ledger.journal.Stint;
 import dusk.ledger.patterns.Pattern;
 import dusk.ledger.patterns.PatternBlock;
+import dusk.ledger.patterns.PatternShares;
 import dusk.ledger.patterns.PatternWords;
 import dusk.ledger.patterns.Term;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.units.Figures;
 import dusk.ledger.vocabulary.Factor;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -76,6 +74,7 @@ record PatternCard(
     private static final int TRIPS_SHOWN = 8;
 
     static PatternCard of(StintTable table, int[] fish, Pattern pattern, PatternsAsk ask, Names names) {
+        PatternShares shares = new PatternShares(table, fish, pattern);
         Ratio newer = pattern.later().ratio() == null || pattern.later().interval() == null
                 ? null
                 : Ratio.of(
@@ -97,8 +96,10 @@ record PatternCard(
                 pattern.later().verdict().word(),
                 sure(pattern.q()),
                 address(pattern, ask).toString(),
-                parts(table, fish, pattern, ask, Factor.ANGLER, names.anglers(), Integer.MAX_VALUE),
-                parts(table, fish, pattern, ask, Factor.TRIP, names.trips(), TRIPS_SHOWN),
+                parts(shares, pattern, ask, Factor.ANGLER, names.anglers()),
+                parts(shares, pattern, ask, Factor.TRIP, names.trips()).stream()
+                        .limit(TRIPS_SHOWN)
+                        .toList(),
                 pattern.blocks().stream()
                         .limit(BLOCKS_SHOWN)
                         .map(b -> carried(table, b, names))
@@ -142,43 +143,15 @@ record PatternCard(
                 + better + " the choice took more than its share.";
     }
 
-    /** Fish and hours by angler or trip, those with most fish with the choice first; only where both sides were fished. */
     private static List<Part> parts(
-            StintTable table,
-            int[] fish,
-            Pattern pattern,
-            PatternsAsk ask,
-            Factor by,
-            Map<String, String> names,
-            int most) {
-        Map<Integer, double[]> sums = new TreeMap<>();
-        add(table, fish, pattern.stints(), by, sums, 0);
-        add(table, fish, pattern.others(), by, sums, 2);
-        List<Map.Entry<Integer, double[]>> both = new ArrayList<>(sums.entrySet());
-        both.removeIf(e -> e.getValue()[1] == 0 || e.getValue()[3] == 0);
-        both.sort(Comparator.comparingDouble((Map.Entry<Integer, double[]> e) -> e.getValue()[0])
-                .reversed());
-        return both.stream()
-                .limit(most)
-                .map(e -> {
-                    String id = table.codes(by).levels().get(e.getKey());
-                    double[] s = e.getValue();
-                    return new Part(
-                            names.getOrDefault(id, id),
-                            told(s[0], s[1]),
-                            told(s[2], s[3]),
-                            address(pattern, ask).where(by, id).toString());
-                })
+            PatternShares shares, Pattern pattern, PatternsAsk ask, Factor by, Map<String, String> names) {
+        return shares.by(by).stream()
+                .map(share -> new Part(
+                        names.getOrDefault(share.id(), share.id()),
+                        told(share.fishWith(), share.hoursWith()),
+                        told(share.fishWithout(), share.hoursWithout()),
+                        address(pattern, ask).where(by, share.id()).toString()))
                 .toList();
-    }
-
-    private static void add(
-            StintTable table, int[] fish, List<Integer> rows, Factor by, Map<Integer, double[]> sums, int at) {
-        for (int row : rows) {
-            double[] sum = sums.computeIfAbsent(table.codes(by).at(row), k -> new double[4]);
-            sum[at] += fish[row];
-            sum[at + 1] += table.rodHours(row);
-        }
     }
 
     private static String told(double fish, double hours) {

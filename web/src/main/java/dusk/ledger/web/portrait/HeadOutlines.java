@@ -1,12 +1,13 @@
 package dusk.ledger.web.portrait;
 
 import dusk.ledger.journal.SetUp;
-import dusk.ledger.tackle.Material;
+import dusk.ledger.tackle.Head;
 import dusk.ledger.units.Mass;
 
 /** Outlines of heads and weights, as large as their mass and metal make them. */
 final class HeadOutlines {
     private static final double SMALLEST = 2.4;
+    private static final double DRAWN_LARGER = 1.15;
 
     private HeadOutlines() {}
 
@@ -16,8 +17,8 @@ final class HeadOutlines {
         if (mass == null) {
             return 0;
         }
-        double volumeMm3 = mass.grams() * 1e6 / Material.headDensity(setUp.headMaterial());
-        return Math.max(SMALLEST, Math.cbrt(3 * volumeMm3 / (4 * Math.PI)) * 1.15 * scale);
+        double ballMm = Head.ballRadius(mass, setUp.headMaterial()).millimetres();
+        return Math.max(SMALLEST, ballMm * DRAWN_LARGER * scale);
     }
 
     /** Path data of a head whose back stands at x and whose middle is y; r is the radius of a ball of its mass. */
