@@ -20,8 +20,9 @@ import java.util.concurrent.Future;
 import java.util.stream.Collectors;
 
 /**
- * Counts stints, rod-hours and fish of every combination of up to three factors, at least one of them tackle, by the column table and by two database
- * engines, one after the other in one process, and says how long each took and whether all came to the same. Only combinations of 8 stints and more count.
+ * Counts stints, rod-hours and fish of every combination of up to three factors, at least one of them tackle, by the
+ * column table and by two database engines, one after the other in one process, and says how long each took and
+ * whether all came to the same. Only combinations of 8 stints and more count.
  *
  * <p>The engines hold the same codes as small integers, in memory; DuckDB has two threads, as the table has; SQLite has one.
  */

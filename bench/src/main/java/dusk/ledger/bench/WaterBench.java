@@ -24,7 +24,10 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** A path of about a minute through the water, reeled and hopped home, and the ladder of fourteen heads, without and with fish off the bottom; in still water and in a current across the cast. */
+/**
+ * A path of about a minute through the water, reeled and hopped home, and the ladder of fourteen heads, without and
+ * with fish off the bottom; in still water and in a current across the cast.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)

@@ -6,7 +6,10 @@ import java.nio.charset.StandardCharsets;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
-/** The reading commands over a ledger package. Answers go to standard output as JSON, faults to standard error, one a line, with exit code 2. */
+/**
+ * The reading commands over a ledger package. Answers go to standard output as JSON, faults to standard error, one a
+ * line, with exit code 2.
+ */
 @Command(
         name = "dusk",
         subcommands = {

@@ -11,7 +11,8 @@ import java.util.Set;
 import org.apache.commons.statistics.distribution.BinomialDistribution;
 
 /**
- * Two levels of a factor that took bites at unlike rates within one trip. A hint and no finding: one day, and whatever changed with it is named.
+ * Two levels of a factor that took bites at unlike rates within one trip. A hint and no finding: one day, and
+ * whatever changed with it is named.
  *
  * @param factor what differs
  * @param more the level with the higher rate
@@ -87,7 +88,10 @@ public record DayHint(String factor, Side more, Side less, double chance, List<S
         }
     }
 
-    /** Given all bites of both sides, those of one are binomial with its share of the hours: the exact test of two Poisson rates (Przyborowski and Wilenski, Biometrika 31, 1940). */
+    /**
+     * Given all bites of both sides, those of one are binomial with its share of the hours: the exact test of two
+     * Poisson rates (Przyborowski and Wilenski, Biometrika 31, 1940).
+     */
     static double chance(Side one, Side other) {
         int all = one.bites() + other.bites();
         BinomialDistribution bites = BinomialDistribution.of(all, one.rodHours() / (one.rodHours() + other.rodHours()));

@@ -26,8 +26,9 @@ import java.util.SplittableRandom;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The demo club's two and a half seasons, drawn from a seed. Fish come at a rate that the angler, the place, the light, the water and the day make,
- * times what is planted; anglers choose by habit and not by lot, which is where the traps lie.
+ * The demo club's two and a half seasons, drawn from a seed. Fish come at a rate that the angler, the place, the
+ * light, the water and the day make, times what is planted; anglers choose by habit and not by lot, which is where
+ * the traps lie.
  */
 public final class DemoClub {
     public static final String NAME = "Orrin Valley Rod Club";

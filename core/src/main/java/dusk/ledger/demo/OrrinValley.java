@@ -20,7 +20,10 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** The invented Orrin Valley Rod Club's people, waters, places and tackle. The valley lies in the open ocean, so that nobody looks for it. */
+/**
+ * The invented Orrin Valley Rod Club's people, waters, places and tackle. The valley lies in the open ocean, so that
+ * nobody looks for it.
+ */
 final class OrrinValley {
     static final ZoneId ZONE = ZoneId.of("Etc/GMT+1");
     private static final Instant FOUNDED = Instant.parse("2024-03-01T08:00:00Z");

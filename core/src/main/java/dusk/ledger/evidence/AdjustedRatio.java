@@ -14,9 +14,10 @@ import java.util.Set;
 import org.apache.commons.statistics.distribution.TDistribution;
 
 /**
- * A against B with other factors held equal by regression. Adjusting factors enter first, each by its levels ({@code not recorded} is one), then the
- * compared factor's: against B all its levels with B as reference, against the rest one column for A among recorded levels. A's column comes
- * last, so that it goes where the columns before it tell it.
+ * A against B with other factors held equal by regression. Adjusting factors enter first, each by its levels
+ * ({@code not recorded} is one), then the compared factor's: against B all its levels with B as reference, against
+ * the rest one column for A among recorded levels. A's column comes last, so that it goes where the columns before it
+ * tell it.
  */
 final class AdjustedRatio {
     private static final int LEAST_TRIPS = 3;

@@ -5,9 +5,9 @@ import java.util.List;
 /**
  * Rate of a level, with an interval that allows for fish coming in schools.
  *
- * <p>R = Y / E. Exact Poisson interval (Garwood 1936): qgamma(0.025, Y, 1)/E (0 where Y = 0) to qgamma(0.975, Y + 1, 1)/E. With T >= 3 trips and
- * Y > 0 also the trip-clustered one: V = T/(T-1) sum over trips (Y_t - R E_t)^2 / E^2; R exp(-+ t(0.975, T-1) sqrt(V)/R). Given is the lower of
- * the lows and the higher of the highs.
+ * <p>R = Y / E. Exact Poisson interval (Garwood 1936): qgamma(0.025, Y, 1)/E (0 where Y = 0) to qgamma(0.975, Y + 1,
+ * 1)/E. With T >= 3 trips and Y > 0 also the trip-clustered one: V = T/(T-1) sum over trips (Y_t - R E_t)^2 / E^2; R
+ * exp(-+ t(0.975, T-1) sqrt(V)/R). Given is the lower of the lows and the higher of the highs.
  *
  * @param fish Y
  * @param rodHours E

@@ -113,8 +113,8 @@ public record Funnel(Step all, List<Step> levels, Map<String, Integer> lost, Map
     }
 
     /**
-     * The level that differs most from the rest at a stage, if one does so surely: with a rate of false discovery of 0.05 among the levels, p by the normal from the
-     * ratio's interval.
+     * The level that differs most from the rest at a stage, if one does so surely: with a rate of false discovery of
+     * 0.05 among the levels, p by the normal from the ratio's interval.
      */
     public Optional<Step> standsOut(Stage stage) {
         List<Step> told = levels.stream().filter(l -> z(l, stage) > 0).toList();

@@ -13,9 +13,9 @@ import org.hipparchus.special.Gamma;
 /**
  * What the levels of a factor have in common: Gamma(shape a, rate b) over their catch rates.
  *
- * <p>(a, b) maximise sum over levels: lgamma(a+y) - lgamma(a) - lgamma(y+1) + a log(b/(b+e)) + y log(e/(b+e)), the gamma-Poisson (negative
- * binomial) likelihood of empirical Bayes. For a given a the best mean m = a/b solves sum (y - m e)/(a + m e) = 0, which falls in m; what is left
- * is one search over log a.
+ * <p>(a, b) maximise sum over levels: lgamma(a+y) - lgamma(a) - lgamma(y+1) + a log(b/(b+e)) + y log(e/(b+e)), the
+ * gamma-Poisson (negative binomial) likelihood of empirical Bayes. For a given a the best mean m = a/b solves sum (y
+ * - m e)/(a + m e) = 0, which falls in m; what is left is one search over log a.
  *
  * @param shape a
  * @param rate b, rod-hours

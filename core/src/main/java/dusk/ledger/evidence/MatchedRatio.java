@@ -7,9 +7,10 @@ import org.apache.commons.statistics.distribution.TDistribution;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A against B within blocks: the Mantel-Haenszel rate ratio for person-time, RR = sum(x N0/N) / sum(z N1/N) (Rothman, Greenland & Lash, Modern
- * Epidemiology, ch. 15), with the wider of two intervals: Greenland and Robins' (1985), Var = sum(M N1 N0/N^2) / (sum(x N0/N) sum(z N1/N)) on the
- * normal, and one clustered by trip, Var = sum_t D_t^2 / Rn^2 with D_t = sum_k (x N0 - RR z N1)/N, on Student's t with T-1 degrees of freedom.
+ * A against B within blocks: the Mantel-Haenszel rate ratio for person-time, RR = sum(x N0/N) / sum(z N1/N) (Rothman,
+ * Greenland & Lash, Modern Epidemiology, ch. 15), with the wider of two intervals: Greenland and Robins' (1985), Var
+ * = sum(M N1 N0/N^2) / (sum(x N0/N) sum(z N1/N)) on the normal, and one clustered by trip, Var = sum_t D_t^2 / Rn^2
+ * with D_t = sum_k (x N0 - RR z N1)/N, on Student's t with T-1 degrees of freedom.
  *
  * @param blocks blocks with both sides
  * @param clusters T: clusters, as a rule trips, with fish in such a block

@@ -10,8 +10,9 @@ import org.hipparchus.linear.RealMatrix;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Poisson regression with log link and offset log effort, by iteratively reweighted least squares (McCullagh & Nelder, Generalized Linear Models,
- * 2.5), with standard errors clustered as in (X'WX)^-1 (sum_t g_t g_t') (X'WX)^-1 G/(G-1), g_t a cluster's sum of scores (Liang & Zeger 1986).
+ * Poisson regression with log link and offset log effort, by iteratively reweighted least squares (McCullagh &
+ * Nelder, Generalized Linear Models, 2.5), with standard errors clustered as in (X'WX)^-1 (sum_t g_t g_t') (X'WX)^-1
+ * G/(G-1), g_t a cluster's sum of scores (Liang & Zeger 1986).
  *
  * <p>Rows are sparse: of most columns, which stand for levels, a row has none.
  */

@@ -8,7 +8,8 @@ public final class StintDispersion {
     private StintDispersion() {}
 
     /**
-     * f = max(1, sum (y - R_t e)^2/(R_t e) / (stints - trips)), R_t the trip's own rate, over trips with fish; 1 where no degree of freedom is left.
+     * f = max(1, sum (y - R_t e)^2/(R_t e) / (stints - trips)), R_t the trip's own rate, over trips with fish; 1
+     * where no degree of freedom is left.
      *
      * @param trip of each stint
      * @param fish of each stint

@@ -9,8 +9,9 @@ public final class TrialOutcome {
     private TrialOutcome() {}
 
     /**
-     * Chance that A's rate is above B's, given independent gamma posteriors with shape 0.5 + y/f and rate 0.5/pooled + e/f: with shapes a, b and rates c, d it is
-     * 1 - I(c/(c + d); a, b), I the regularised incomplete beta function, since G_a/(G_a + G_b) of two unit gammas is a Beta(a, b).
+     * Chance that A's rate is above B's, given independent gamma posteriors with shape 0.5 + y/f and rate 0.5/pooled
+     * + e/f: with shapes a, b and rates c, d it is 1 - I(c/(c + d); a, b), I the regularised incomplete beta
+     * function, since G_a/(G_a + G_b) of two unit gammas is a Beta(a, b).
      *
      * @param dispersion f, 1 or more
      * @return one half where no fish was caught at all on equal fishing, since nothing is known of the rate

@@ -10,8 +10,8 @@ public final class TrialSize {
     private TrialSize() {}
 
     /**
-     * Rod-hours for each of two choices: f (1.96 + z(power))^2 (1/r0 + 1/r1) / (ln ratio)^2 with r1 = ratio r0, the usual sample size for a ratio of
-     * two Poisson rates, stretched by their dispersion.
+     * Rod-hours for each of two choices: f (1.96 + z(power))^2 (1/r0 + 1/r1) / (ln ratio)^2 with r1 = ratio r0, the
+     * usual sample size for a ratio of two Poisson rates, stretched by their dispersion.
      *
      * @param r0 fish a rod-hour of the one, above 0
      * @param ratio by how much the other differs, above 0 and not 1

@@ -10,8 +10,8 @@ final class TripSwing {
     private TripSwing() {}
 
     /**
-     * f = max(1, X/df): X = sum over levels with fish and their trips of (Y_lt - R_l E_lt)^2 / (R_l E_lt), df = sum over those of (T_l - 1); 1
-     * where df < 3.
+     * f = max(1, X/df): X = sum over levels with fish and their trips of (Y_lt - R_l E_lt)^2 / (R_l E_lt), df = sum
+     * over those of (T_l - 1); 1 where df < 3.
      *
      * @param levels fish and hours by trip, of each level
      */

@@ -9,8 +9,9 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What came of a stint, in one line as a notebook has it: {@code 2 bites, largemouth 41, 3 yellow perch, 1 lost}. A species needs no more letters than tell it from the others, the most likely
- * first: {@code l41} is a largemouth of 41.
+ * What came of a stint, in one line as a notebook has it: {@code 2 bites, largemouth 41, 3 yellow perch, 1 lost}. A
+ * species needs no more letters than tell it from the others, the most likely first: {@code l41} is a largemouth of
+ * 41.
  *
  * @param bites beside those of the fish landed and lost
  */

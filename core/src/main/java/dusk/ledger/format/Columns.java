@@ -20,7 +20,8 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The columns of a file as they are listed, one line each: name, how a record's cell is had, and how it is given to the builder of a record.
+ * The columns of a file as they are listed, one line each: name, how a record's cell is had, and how it is given to
+ * the builder of a record.
  *
  * @param <T> the record
  * @param <B> its builder

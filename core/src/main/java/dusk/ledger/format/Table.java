@@ -11,8 +11,8 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
- * One file of the ledger package: its columns and the record a row makes. The store's tables have the same columns, so this is the only place
- * where a record is taken apart and put together.
+ * One file of the ledger package: its columns and the record a row makes. The store's tables have the same columns,
+ * so this is the only place where a record is taken apart and put together.
  *
  * @param name file name without ending, and name of the table
  * @param required whether a package must have the file

@@ -4,7 +4,10 @@ import java.time.Instant;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
 
-/** Ids made by whoever creates a row, so that a write sent twice is stored once: UUID version 7 (RFC 9562), time first, so that they sort by it. */
+/**
+ * Ids made by whoever creates a row, so that a write sent twice is stored once: UUID version 7 (RFC 9562), time first,
+ * so that they sort by it.
+ */
 public final class Uuid7 {
     private Uuid7() {}
 

@@ -7,7 +7,10 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Locale;
 
-/** Parts of a day by the sun: hours from sunrise and to sunset, which feeding keeps to better than to the clock. In the order of a day from night on. */
+/**
+ * Parts of a day by the sun: hours from sunrise and to sunset, which feeding keeps to better than to the clock. In the
+ * order of a day from night on.
+ */
 public enum SunHour {
     NIGHT("the night"),
     TWO_BEFORE_SUNRISE("between 2 and 1 h before sunrise"),

@@ -5,7 +5,8 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A combination of terms laid over the stints: where its conditions hold and its tackle factors are recorded, and at which of those the choice was made.
+ * A combination of terms laid over the stints: where its conditions hold and its tackle factors are recorded, and at
+ * which of those the choice was made.
  */
 final class Combination {
     private final int[] numbers;

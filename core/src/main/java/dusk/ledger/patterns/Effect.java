@@ -7,9 +7,9 @@ import org.apache.commons.statistics.distribution.TDistribution;
  * What a choice does within its conditions, against every other recorded choice there.
  *
  * @param ratio Mantel-Haenszel ratio of fish to expected fish
- * @param logError standard error of its log: of the variance by cluster and the one that the club's unrest lets expect (Greenland and Robins' times
- *     the dispersion, restless clusters counting for less), weighted by their degrees of freedom, as moderated t statistics have it (Smyth, Stat. Appl.
- *     Genet. Mol. Biol. 3, 2004)
+ * @param logError standard error of its log: of the variance by cluster and the one that the club's unrest lets
+ *     expect (Greenland and Robins' times the dispersion, restless clusters counting for less), weighted by their
+ *     degrees of freedom, as moderated t statistics have it (Smyth, Stat. Appl. Genet. Mol. Biol. 3, 2004)
  * @param df as many degrees of freedom as both variances have
  * @param clusters T, clusters with fish where both were fished
  * @param information sum of M N1 N0/N^2
@@ -124,7 +124,10 @@ record Effect(double ratio, double logError, double df, int clusters, double inf
             close(1, DAY_SWING);
         }
 
-        /** A cluster's difference has the variance V (unrest + swing V), up to a factor that all share: it is weighted by what of V remains of it. */
+        /**
+         * A cluster's difference has the variance V (unrest + swing V), up to a factor that all share: it is weighted
+         * by what of V remains of it.
+         */
         private void close(double unrest, double swing) {
             if (ofClusterInformation > 0) {
                 double weight = 1 / (unrest + swing * ofClusterInformation);
@@ -161,8 +164,9 @@ record Effect(double ratio, double logError, double df, int clusters, double inf
         }
 
         /**
-         * The squares of what each cluster differs by, over the whole. The cluster that weighs most draws the ratio to itself and so seems to differ little: its
-         * part is what leaving it out would show (jackknife, D/(1 - h) with h its weight).
+         * The squares of what each cluster differs by, over the whole. The cluster that weighs most draws the ratio
+         * to itself and so seems to differ little: its part is what leaving it out would show (jackknife, D/(1 - h)
+         * with h its weight).
          */
         private double clusteredVariance(double ratio) {
             double squares = Math.max(0, squaresA - 2 * ratio * products + ratio * ratio * squaresB);

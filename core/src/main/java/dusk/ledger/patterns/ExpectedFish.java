@@ -5,9 +5,10 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * Fish to expect of a stint whatever is thrown, m = e g_spot g_light g_depth: it stands for rod-hours in a pattern's comparison, so that a good place,
- * hour or depth is not credited to a lure. Fitted without tackle beside a free multiplier (fish over expected) for each trip x angler;
- * g = (Y + 2)/(M + 2), M the expectation at that level with its own g at 1; swept until no multiplier moves by 1e-6.
+ * Fish to expect of a stint whatever is thrown, m = e g_spot g_light g_depth: it stands for rod-hours in a pattern's
+ * comparison, so that a good place, hour or depth is not credited to a lure. Fitted without tackle beside a free
+ * multiplier (fish over expected) for each trip x angler; g = (Y + 2)/(M + 2), M the expectation at that level with
+ * its own g at 1; swept until no multiplier moves by 1e-6.
  */
 final class ExpectedFish {
     private static final List<Factor> BY = List.of(Factor.SPOT, Factor.LIGHT, Factor.DEPTH);

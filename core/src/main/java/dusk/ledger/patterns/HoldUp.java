@@ -37,8 +37,8 @@ public record HoldUp(@Nullable Double ratio, @Nullable Interval interval, Verdic
     }
 
     /**
-     * Held: p on the older at most 0.05 and the newer ratio on the same side of 1 with its nearer bound beyond 0.9 (1.11 below). Faded: the newer
-     * interval excludes the ratio of the whole record.
+     * Held: p on the older at most 0.05 and the newer ratio on the same side of 1 with its nearer bound beyond 0.9
+     * (1.11 below). Faded: the newer interval excludes the ratio of the whole record.
      */
     static HoldUp of(@Nullable Effect older, @Nullable Effect newer, double whole) {
         if (newer == null) {

@@ -5,8 +5,9 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * What has been found so far, and with it the fish to expect of each stint. Each finding multiplies the expectation of its stints by its ratio; whenever one
- * is added, the ratios of all are taken anew, each with the others granted, until the next would hardly move them.
+ * What has been found so far, and with it the fish to expect of each stint. Each finding multiplies the expectation
+ * of its stints by its ratio; whenever one is added, the ratios of all are taken anew, each with the others granted,
+ * until the next would hardly move them.
  */
 final class Knowledge {
     private static final int BACKFITS = 3;

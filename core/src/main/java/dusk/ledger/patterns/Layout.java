@@ -14,8 +14,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * A table's stints in the order of time that puts a trip together and within it an angler, so that blocks and trips are runs of rows and sums over them
- * need no lookup. All arrays are by place in this order.
+ * A table's stints in the order of time that puts a trip together and within it an angler, so that blocks and trips
+ * are runs of rows and sums over them need no lookup. All arrays are by place in this order.
  */
 final class Layout {
     final int size;

@@ -1,7 +1,8 @@
 package dusk.ledger.patterns;
 
 /**
- * One comparison that a pattern's ratio is made of: the choice and the others, by one angler on one trip, or on different trips to one water in one month.
+ * One comparison that a pattern's ratio is made of: the choice and the others, by one angler on one trip, or on
+ * different trips to one water in one month.
  *
  * @param row of the table, one of its stints
  * @param acrossTrips whether it sets trips against other trips

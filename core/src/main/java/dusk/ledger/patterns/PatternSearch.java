@@ -9,8 +9,8 @@ import java.util.concurrent.atomic.AtomicInteger;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Searches a table for patterns of one to three terms, at least one of them tackle. The answer is the same whatever the number of threads: work is cut
- * into pieces in a fixed order and put together in that order.
+ * Searches a table for patterns of one to three terms, at least one of them tackle. The answer is the same whatever
+ * the number of threads: work is cut into pieces in a fixed order and put together in that order.
  */
 public final class PatternSearch {
     /**
@@ -96,7 +96,10 @@ public final class PatternSearch {
                 .information;
     }
 
-    /** Short patterns first, until they have no more to say; then the long ones, with the short ones granted; then the short ones once more. */
+    /**
+     * Short patterns first, until they have no more to say; then the long ones, with the short ones granted; then the
+     * short ones once more.
+     */
     private void search() {
         int shortest = Math.min(SHORT, ask.maxTerms());
         shortRounds(shortest);

@@ -57,8 +57,8 @@ public final class PatternWords {
         List<String> doubts = new ArrayList<>();
         boolean held = pattern.later().verdict() == HoldUp.Verdict.HELD;
         if (pattern.grade() == Grade.BUILDING && held && pattern.q() <= Reporting.BANKED_Q) {
-            doubts.add(
-                    "Not banked yet: for that chance may make one this sure in one club of a thousand at most, however much else was found.");
+            doubts.add("Not banked yet: for that chance may make one this sure in one club of a thousand at most, "
+                    + "however much else was found.");
         }
         if (pattern.anglers() == 1) {
             doubts.add("One angler did all of it: it may be the angler.");
@@ -83,8 +83,9 @@ public final class PatternWords {
     }
 
     /**
-     * What a pattern against the angler loses to: the other choice that does better than it for sure, matched within trip, place and angler under the same conditions, so that neither a
-     * great day nor a good rod makes it. Null where the pattern has several tackle terms, which have no single choice beside them.
+     * What a pattern against the angler loses to: the other choice that does better than it for sure, matched within
+     * trip, place and angler under the same conditions, so that neither a great day nor a good rod makes it. Null
+     * where the pattern has several tackle terms, which have no single choice beside them.
      *
      * @param table that was searched
      */

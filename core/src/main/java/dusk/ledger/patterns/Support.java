@@ -1,8 +1,8 @@
 package dusk.ledger.patterns;
 
 /**
- * Which of a run's choices have been fished enough, and the others beside them: stints, trips and rod-hours on both sides. Most choices of a large club
- * have it by their stints alone; only for the others are trips and hours counted.
+ * Which of a run's choices have been fished enough, and the others beside them: stints, trips and rod-hours on both
+ * sides. Most choices of a large club have it by their stints alone; only for the others are trips and hours counted.
  */
 final class Support {
     static final int LEAST_STINTS = 8;

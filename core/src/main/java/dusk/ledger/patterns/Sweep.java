@@ -5,8 +5,8 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * Reckons all choices of one to three tackle factors within one set of conditions at once: block totals of the conditions are kept, and each choice's own
- * part subtracted. One thread's scratch.
+ * Reckons all choices of one to three tackle factors within one set of conditions at once: block totals of the
+ * conditions are kept, and each choice's own part subtracted. One thread's scratch.
  */
 final class Sweep {
     static final int LEAST_FISH = 5;

@@ -3,11 +3,13 @@ package dusk.ledger.patterns;
 import java.util.Arrays;
 
 /**
- * How much more stints of one trip of one angler differ than chance and what is known let expect. Fish counts are compared with what is expected of the stint times the
- * angler's own level on that trip; blocks without fish tell nothing.
+ * How much more stints of one trip of one angler differ than chance and what is known let expect. Fish counts are
+ * compared with what is expected of the stint times the angler's own level on that trip; blocks without fish tell
+ * nothing.
  *
- * <p>One day on which a school came by would otherwise speak for whatever was tied on: a trip that is much more restless than the others counts for less,
- * whichever way it speaks, so that what is left differs about alike everywhere.
+ * <p>One day on which a school came by would otherwise speak for whatever was tied on: a trip that is much more
+ * restless than the others counts for less, whichever way it speaks, so that what is left differs about alike
+ * everywhere.
  */
 @SuppressWarnings("ArrayRecordComponent") // private to the room, never compared
 record Unrest(double dispersion, double[] ofTrip) {
@@ -21,7 +23,8 @@ record Unrest(double dispersion, double[] ofTrip) {
      * Measures it.
      *
      * @param expected by place
-     * @return of the club, Pearson's chi-square over its degrees of freedom, each trip divided by its own unrest, at least 1; and by trip, at least 1
+     * @return of the club, Pearson's chi-square over its degrees of freedom, each trip divided by its own unrest, at
+     * least 1; and by trip, at least 1
      */
     static Unrest of(Layout layout, double[] expected) {
         double[] fish = new double[layout.blocks()];

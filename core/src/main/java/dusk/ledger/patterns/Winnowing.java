@@ -11,20 +11,22 @@ import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 
 /**
- * From all that was tested to the findings that stand by themselves. The surest is kept and granted its effect; the others are asked again what they still
- * have to say, and so on until none is sure: kept is what chance would make less than the rate asked for of all findings that then stand. What only echoed a
- * finding falls silent, and lends no other its weight.
+ * From all that was tested to the findings that stand by themselves. The surest is kept and granted its effect; the
+ * others are asked again what they still have to say, and so on until none is sure: kept is what chance would make
+ * less than the rate asked for of all findings that then stand. What only echoed a finding falls silent, and lends no
+ * other its weight.
  *
- * <p>Granting a finding mostly makes others less sure, so a candidate is asked again when it comes to the front only. A few were hidden behind a finding: the
- * next sweep finds them, or, where none follows, all are asked once more.
+ * <p>Granting a finding mostly makes others less sure, so a candidate is asked again when it comes to the front only.
+ * A few were hidden behind a finding: the next sweep finds them, or, where none follows, all are asked once more.
  */
 final class Winnowing {
     /** A candidate of whose family chance would make more than this many as sure is left to the next sweep. */
     private static final double WORTH_ASKING = 200;
 
     /**
-     * What a family is granted of the rate asked for, by number of terms: most findings worth having are of two. Set so that on simulated clubs the share of
-     * false findings and of pattern-free clubs with any stays under one in ten at the usual rate of 0.05; see docs/METHODS.md.
+     * What a family is granted of the rate asked for, by number of terms: most findings worth having are of two. Set
+     * so that on simulated clubs the share of false findings and of pattern-free clubs with any stays under one in
+     * ten at the usual rate of 0.05; see docs/METHODS.md.
      */
     private static final double[] WEIGHTS = {0, 1, 5, 0.6};
 

@@ -3,8 +3,8 @@ package dusk.ledger.patterns;
 import java.util.Arrays;
 
 /**
- * The stints where some conditions hold, gathered so that a sweep over many choices reads them in a row: all arrays are by index among them. Blocks are
- * runs of indexes.
+ * The stints where some conditions hold, gathered so that a sweep over many choices reads them in a row: all arrays
+ * are by index among them. Blocks are runs of indexes.
  */
 final class Within {
     final int size;
@@ -28,7 +28,10 @@ final class Within {
 
     final double leastHours;
 
-    /** Blocks of one season together, of seasons that have several; those of the s-th from {@code seasonFrom[s]} to before {@code seasonFrom[s + 1]}. */
+    /**
+     * Blocks of one season together, of seasons that have several; those of the s-th from {@code seasonFrom[s]} to
+     * before {@code seasonFrom[s + 1]}.
+     */
     final int[] seasonBlocks;
 
     final int[] seasonFrom;

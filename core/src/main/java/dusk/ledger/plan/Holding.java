@@ -9,7 +9,8 @@ import org.hipparchus.optim.univariate.UnivariateObjectiveFunction;
 import org.hipparchus.special.Gamma;
 
 /**
- * What is known of places of a kind before a line is wet: one holds biting fish with chance p0, and where it does bites come at a rate ~ Gamma(a, b).
+ * What is known of places of a kind before a line is wet: one holds biting fish with chance p0, and where it does
+ * bites come at a rate ~ Gamma(a, b).
  *
  * @param chance p0, in [0.05, 0.95]
  * @param shape a, 0.5 or more
@@ -39,8 +40,8 @@ public record Holding(double chance, double shape, double rodHours, int stints) 
     public record FirstStint(int bites, double rodHours) {}
 
     /**
-     * Learns it by maximum likelihood (EM): a stint with a bite was at a holding place; one without was with chance p0 L/(p0 L + 1 - p0), L = (b/(b+t))^a. Under 20 stints p0 = 0.5, a = 1,
-     * b = 1/overall bite rate.
+     * Learns it by maximum likelihood (EM): a stint with a bite was at a holding place; one without was with chance
+     * p0 L/(p0 L + 1 - p0), L = (b/(b+t))^a. Under 20 stints p0 = 0.5, a = 1, b = 1/overall bite rate.
      *
      * @param overallRate bites a rod-hour over all fishing, above 0; used where there is too little to learn from
      */
@@ -106,7 +107,10 @@ public record Holding(double chance, double shape, double rodHours, int stints) 
         return sum;
     }
 
-    /** For a shape the best b: sum w (a/b - (a + n)/(b + t)) = 0, times b, falls from a positive value to a negative one as b grows, unless bites are none. */
+    /**
+     * For a shape the best b: sum w (a/b - (a + n)/(b + t)) = 0, times b, falls from a positive value to a negative
+     * one as b grows, unless bites are none.
+     */
     private static double bestRate(List<FirstStint> stints, double[] weights, double shape) {
         double low = Math.log(1e-6);
         double high = Math.log(1e9);

@@ -3,9 +3,11 @@ package dusk.ledger.plan;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Whether to stay at a place or move on. A blank place is worth staying at as long as some plan "so long more without a bite, then leave" is: its bites, and what the rest of the day at
- * a place that has shown itself good would give above the going rate, and the move then saved, outweigh what the time would bring elsewhere. To compare only the rate to expect with the
- * going rate would leave every place at once, since days are made at the good ones (optimal stopping, as in foraging: Charnov, Theor. Popul. Biol. 9, 1976).
+ * Whether to stay at a place or move on. A blank place is worth staying at as long as some plan "so long more without
+ * a bite, then leave" is: its bites, and what the rest of the day at a place that has shown itself good would give
+ * above the going rate, and the move then saved, outweigh what the time would bring elsewhere. To compare only the
+ * rate to expect with the going rate would leave every place at once, since days are made at the good ones (optimal
+ * stopping, as in foraging: Charnov, Theor. Popul. Biol. 9, 1976).
  *
  * @param chanceOfFish that biting fish are here
  * @param expectedRate bites a rod-hour from now on

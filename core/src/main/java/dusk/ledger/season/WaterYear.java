@@ -11,9 +11,10 @@ import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The temperatures read on one water, and the stage of the year they tell. Bounds are those of the handbook: winter under 10 C, pre-spawn to 15.5
- * and spawn to 20 while rising, post-spawn the three weeks after the water passed 20 rising, summer over 20 after that, autumn falling from 20
- * to 10. Whether the water rises is told by the 14 days before; where they hold too little, by the calendar.
+ * The temperatures read on one water, and the stage of the year they tell. Bounds are those of the handbook: winter
+ * under 10 C, pre-spawn to 15.5 and spawn to 20 while rising, post-spawn the three weeks after the water passed 20
+ * rising, summer over 20 after that, autumn falling from 20 to 10. Whether the water rises is told by the 14 days
+ * before; where they hold too little, by the calendar.
  */
 public final class WaterYear {
     private static final double WINTER_BELOW_C = 10;
@@ -65,7 +66,10 @@ public final class WaterYear {
         return Math.abs(change) <= STEADY_WITHIN_C ? risingHalf(when) : change > 0;
     }
 
-    /** Whether the water was last read under 20 C no more than three weeks before it was first read at 20 C or over, and that was at most three weeks ago. */
+    /**
+     * Whether the water was last read under 20 C no more than three weeks before it was first read at 20 C or over,
+     * and that was at most three weeks ago.
+     */
     private boolean passedSummerMarkWithin(Instant when) {
         Instant firstOver = null;
         for (Map.Entry<Instant, Double> reading :

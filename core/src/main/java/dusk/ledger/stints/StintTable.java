@@ -26,8 +26,8 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A ledger's stints as columns: a code per factor, effort and counts as arrays. Immutable; made once per ledger version and scope, read by every
- * analysis. Row order is the ledger's.
+ * A ledger's stints as columns: a code per factor, effort and counts as arrays. Immutable; made once per ledger
+ * version and scope, read by every analysis. Row order is the ledger's.
  */
 public final class StintTable {
     private final Ledger ledger;

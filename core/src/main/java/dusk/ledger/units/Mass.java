@@ -59,8 +59,8 @@ public record Mass(double grams) implements Comparable<Mass> {
     }
 
     /**
-     * Reads {@code 3/8}, {@code 3/8 oz}, {@code 10g}, {@code 10 g}, {@code 2 lb}, {@code 1.2kg}. A bare fraction is ounces, as heads are spoken of;
-     * a bare number is in the person's own unit.
+     * Reads {@code 3/8}, {@code 3/8 oz}, {@code 10g}, {@code 10 g}, {@code 2 lb}, {@code 1.2kg}. A bare fraction is
+     * ounces, as heads are spoken of; a bare number is in the person's own unit.
      *
      * @throws IllegalArgumentException with a message that can stand at the field
      */
@@ -86,7 +86,10 @@ public record Mass(double grams) implements Comparable<Mass> {
         return grams / unit.grams;
     }
 
-    /** As a person reads it: {@code 3/8 oz}, {@code 10 g}, {@code 1.24 kg}. Ounces within 3 % of a sold fraction are shown as that fraction. */
+    /**
+     * As a person reads it: {@code 3/8 oz}, {@code 10 g}, {@code 1.24 kg}. Ounces within 3 % of a sold fraction are
+     * shown as that fraction.
+     */
     public String show(Unit unit) {
         double value = in(unit);
         if (unit == Unit.OUNCE) {

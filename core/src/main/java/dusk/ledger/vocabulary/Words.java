@@ -31,12 +31,15 @@ public final class Words {
 
         open(
                 "rig",
-                "open jig head, mushroom head, shaky head, swing head, skirted jig, inside-head tube, texas rig, carolina rig, drop shot, wacky,"
-                        + " weighted wacky, weedless wacky, nail-weighted wacky, sliding wacky, weightless weedless, belly-weighted weedless,"
+                "open jig head, mushroom head, shaky head, swing head, skirted jig, inside-head tube, texas "
+                        + "rig, carolina rig, drop shot, wacky,"
+                        + " weighted wacky, weedless wacky, nail-weighted wacky, sliding wacky, weightless "
+                        + "weedless, belly-weighted weedless,"
                         + " wire-arm spinner, underspin, held minnow head, line-through head, linked weight, cork rig, hard bait");
         open(
                 "head_shape",
-                "ball, mushroom, football, stand-up, bullet, keeled minnow, darter, pointed, tube, pear, cylinder, nail, belly keel, line-through, none");
+                "ball, mushroom, football, stand-up, bullet, keeled minnow, darter, pointed, tube, pear, "
+                        + "cylinder, nail, belly keel, line-through, none");
         open("head_material", "lead, tungsten, tin-bismuth, brass, steel");
         open("head_colour", "plain, black, chartreuse, green pumpkin, white, red");
         open("hook_wire", "light, medium, heavy, treble");
@@ -49,19 +52,23 @@ public final class Words {
         open("action", "slow, moderate, fast");
         open(
                 "plastic",
-                "straight worm, bulb-tail worm, ribbon-tail worm, cut-tail worm, stick worm, short stick, straight-tail minnow, soft jerkbait,"
-                        + " paddle-tail swimmer, curl-tail grub, creature, craw, chunk, lizard, tube, crankbait, lipless crankbait, jerkbait,"
+                "straight worm, bulb-tail worm, ribbon-tail worm, cut-tail worm, stick worm, short stick, "
+                        + "straight-tail minnow, soft jerkbait,"
+                        + " paddle-tail swimmer, curl-tail grub, creature, craw, chunk, lizard, tube, crankbait, "
+                        + "lipless crankbait, jerkbait,"
                         + " spinnerbait, bladed jig, topwater, spoon, none");
         open("plastic_material", "plastisol, salted plastisol, floating elastomer");
         open(
                 "colour",
-                "green pumpkin, watermelon, brown craw, orange craw, black, black-blue, dark plum, violet, smoke, clear with glitter, pearl, white,"
+                "green pumpkin, watermelon, brown craw, orange craw, black, black-blue, dark plum, violet, "
+                        + "smoke, clear with glitter, pearl, white,"
                         + " silver shad, motor oil, chartreuse, glow bright, red");
         open("colour_accent", "none, chartreuse tail, orange belly, red flake, blue flake, dark back");
         open(
                 "structure",
                 "main point, secondary point, channel bank, channel edge, ledge, hump, roadbed, pond dam, flat, spawning flat, grass edge,"
-                        + " grass hole, weed line, dock, bridge, wall, riprap, laydown, standing timber, brush pile, overhanging tree, moored boats,"
+                        + " grass hole, weed line, dock, bridge, wall, riprap, laydown, standing timber, brush "
+                        + "pile, overhanging tree, moored boats,"
                         + " eddy, current seam, pass, creek mouth, open water");
         open("bottom", "silt, sand, clay, gravel, rock, shell, mixed, leaf litter, weed");
         open("cover", "none, sparse, thick");
@@ -70,7 +77,8 @@ public final class Words {
                 "on bottom, just off bottom, suspended, under a surface school, at the surface, on beds, cruising shallow, not seen");
         open(
                 "presentation",
-                "slow drag, drag and pause, hop, big hop, shake in place, dead-stick, steady retrieve, slow roll, rush and stop, stop on contact, lift and drop,"
+                "slow drag, drag and pause, hop, big hop, shake in place, dead-stick, steady retrieve, slow "
+                        + "roll, rush and stop, stop on contact, lift and drop,"
                         + " reel and glide, tight-line swim, vertical hold, twitch and pause");
         open("line_method", "slack fall, tight-line fall, open-bail drop");
         open("bite_on", "fall, first move, bottom, pause, steady pull, lift, at the boat, not felt");

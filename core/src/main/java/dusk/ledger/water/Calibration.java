@@ -8,7 +8,8 @@ import java.util.stream.IntStream;
  * What counted drops say of a lure's drag area: the mean of their log factors.
  *
  * @param factor to put on S
- * @param spread standard deviation of the log factors, the guess of a quarter weighing as one drop among them: it says the spread alone where there is none to see
+ * @param spread standard deviation of the log factors, the guess of a quarter weighing as one drop among them: it
+ * says the spread alone where there is none to see
  * @param drops how many count
  */
 public record Calibration(double factor, double spread, int drops) {
@@ -83,7 +84,10 @@ public record Calibration(double factor, double spread, int drops) {
                 drops.stream().mapToDouble(d -> logFactor(lure, cast, d)).toArray());
     }
 
-    /** Of the log factors that drops say, outliers left out: their mean, and their spread with the guess of a quarter counted as one drop more. */
+    /**
+     * Of the log factors that drops say, outliers left out: their mean, and their spread with the guess of a quarter
+     * counted as one drop more.
+     */
     static Calibration ofLogFactors(double[] logs) {
         boolean[] out = outliers(logs);
         double[] kept = IntStream.range(0, logs.length)
@@ -100,8 +104,8 @@ public record Calibration(double factor, double spread, int drops) {
     }
 
     /**
-     * The time between which and which a reckoned time is likely to be counted. A time goes with the root of S, so the spread of log S is two standard deviations of a time: the
-     * quarter without any drop.
+     * The time between which and which a reckoned time is likely to be counted. A time goes with the root of S, so
+     * the spread of log S is two standard deviations of a time: the quarter without any drop.
      */
     public double[] range(double seconds) {
         return new double[] {seconds * (1 - spread), seconds * (1 + spread)};

@@ -7,7 +7,10 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** What all drops counted in a club say of its set-ups. Drops of set-ups that the water cannot tell apart count together; a plastic's calibrated set-ups give its others a start. */
+/**
+ * What all drops counted in a club say of its set-ups. Drops of set-ups that the water cannot tell apart count
+ * together; a plastic's calibrated set-ups give its others a start.
+ */
 public final class Calibrations {
     private final Map<Tied.Known, Calibration> own = new LinkedHashMap<>();
 

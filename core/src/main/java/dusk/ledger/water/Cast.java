@@ -59,8 +59,8 @@ public record Cast(
     }
 
     /**
-     * Current at a depth: u_s (1 - z/D)^(1/7), over the last hundredth of the depth straight down to none. The law's slope has no end at the bottom, and a lure that hovers there would
-     * be followed in ever smaller steps.
+     * Current at a depth: u_s (1 - z/D)^(1/7), over the last hundredth of the depth straight down to none. The law's
+     * slope has no end at the bottom, and a lure that hovers there would be followed in ever smaller steps.
      */
     public double currentMps(double z) {
         if (surfaceMps == 0) {

@@ -15,7 +15,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param lightest school W1: the lightest within the rod's rating that keeps to the bottom; empty where none does
  * @param control school W2: overweight for control; empty in water too shallow for it to have a say
- * @param held for fish off the bottom: the head and the count with the most seconds among them; empty where none gets there, or nothing was asked
+ * @param held for fish off the bottom: the head and the count with the most seconds among them; empty where none gets
+ * there, or nothing was asked
  */
 public record Ladder(List<Rung> rungs, Optional<Rung> lightest, Optional<Rung> control, Optional<Held> held) {
     /** A head that is on the bottom for so much of the way home holds it. */
@@ -141,7 +142,10 @@ public record Ladder(List<Rung> rungs, Optional<Rung> lightest, Optional<Rung> c
                 asked.band() == null ? 0 : asked.band().secondsOf(path));
     }
 
-    /** Up to which current over the place a head still holds the bottom, tried in steps of {@value #CURRENT_STEP_MPS} m/s up to {@value #STRONGEST_MPS}; empty where it does not hold it as it is. */
+    /**
+     * Up to which current over the place a head still holds the bottom, tried in steps of {@value #CURRENT_STEP_MPS}
+     * m/s up to {@value #STRONGEST_MPS}; empty where it does not hold it as it is.
+     */
     public static OptionalDouble holdsUpTo(Asked asked, Mass head) {
         double from = asked.cast().surfaceMps();
         if (!holdsIn(asked, head, from)) {

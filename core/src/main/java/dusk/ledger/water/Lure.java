@@ -59,7 +59,8 @@ public record Lure(double weightN, double dragM2, double liftM2) {
                         + parts.hookGrams() / 1000 * (1 - water / STEEL_KG_M3)
                         + plasticKg * (1 - water / plasticDensity));
         double area = body.areaShare() * length.metres() * length.metres();
-        double radius = head == null ? 0 : Head.ballRadius(head, parts.headMaterial()).metres();
+        double radius =
+                head == null ? 0 : Head.ballRadius(head, parts.headMaterial()).metres();
         double drag = LEVEL_PLASTIC * area + BALL * Math.PI * radius * radius + parts.bladeM2() + parts.skirtM2();
         double lift = parts.bladeM2() > 0
                 ? BLADE_LIFT * parts.bladeM2()

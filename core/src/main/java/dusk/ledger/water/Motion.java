@@ -15,9 +15,10 @@ import org.hipparchus.ode.events.ODEEventHandler;
 import org.hipparchus.ode.nonstiff.DormandPrince853Integrator;
 
 /**
- * How a lure moves. Inertia is left out: it is at its terminal speed within a hand's breadth. Weight down, tension T >= 0 along a straight line toward the rod tip and drag
- * -1/2 rho S |q| q balance at each moment, q the velocity relative to the water. On a tight line T is such that the velocity along the line is that at which line is taken in; where it
- * would have to be below 0 the line is slack and the lure falls free.
+ * How a lure moves. Inertia is left out: it is at its terminal speed within a hand's breadth. Weight down, tension T
+ * >= 0 along a straight line toward the rod tip and drag -1/2 rho S |q| q balance at each moment, q the velocity
+ * relative to the water. On a tight line T is such that the velocity along the line is that at which line is taken
+ * in; where it would have to be below 0 the line is slack and the lure falls free.
  */
 public final class Motion {
     /** Under the rod. */
@@ -76,8 +77,8 @@ public final class Motion {
     }
 
     /**
-     * The path of a cast that is let fall and then fished home. What is done over and over is done until the line stands steeper than 45 degrees, or until nothing more comes of it;
-     * the rest of the way it is reeled.
+     * The path of a cast that is let fall and then fished home. What is done over and over is done until the line
+     * stands steeper than 45 degrees, or until nothing more comes of it; the rest of the way it is reeled.
      *
      * @throws IllegalArgumentException where the lure floats
      */
@@ -145,7 +146,10 @@ public final class Motion {
         ended = time >= Path.LONGEST_SECONDS || home(phase, at);
     }
 
-    /** It lies on the bottom where it is there and would go no higher, on the surface where it would go higher, and hangs where a line that is not taken in holds it still. */
+    /**
+     * It lies on the bottom where it is there and would go no higher, on the surface where it would go higher, and
+     * hangs where a line that is not taken in holds it still.
+     */
     private Against against(Phase phase, double[] at) {
         double rises = -velocity(phase, at)[2];
         if (at[2] >= cast.depthM() && rises <= 0) {
@@ -167,7 +171,10 @@ public final class Motion {
         };
     }
 
-    /** Slid over the bottom or the surface as fast as line is taken in, and across the line with the current, which is none on the bottom. */
+    /**
+     * Slid over the bottom or the surface as fast as line is taken in, and across the line with the current, which is
+     * none on the bottom.
+     */
     private double[] slid(Phase phase, double[] s) {
         double out = Math.hypot(s[0], s[1]);
         if (out == 0 || phase.slack()) {
@@ -355,8 +362,9 @@ public final class Motion {
     }
 
     /**
-     * T of: a / sqrt(half |F|) = -along, where a = W n_z - T is F along the line, b^2 = W^2 (1 - n_z^2) what is across it, and |F|^2 = a^2 + b^2. Squared twice this is
-     * a^4 = k (a^2 + b^2) with k = half^2 along^4, a quadratic in a^2. Below 0 where the line would have to push.
+     * T of: a / sqrt(half |F|) = -along, where a = W n_z - T is F along the line, b^2 = W^2 (1 - n_z^2) what is
+     * across it, and |F|^2 = a^2 + b^2. Squared twice this is a^4 = k (a^2 + b^2) with k = half^2 along^4, a
+     * quadratic in a^2. Below 0 where the line would have to push.
      */
     private static double tension(double weight, double nz, double half, double along) {
         double k = half * half * along * along * along * along;

@@ -33,7 +33,10 @@ public record Retrieve(List<Phase> phases, boolean again, double homeMps) {
         }
     }
 
-    /** The usual rhythm of a word of the vocabulary (presentation) at a speed, in m/s; reeled home for one that is not in it. A start, to be written otherwise. */
+    /**
+     * The usual rhythm of a word of the vocabulary (presentation) at a speed, in m/s; reeled home for one that is not
+     * in it. A start, to be written otherwise.
+     */
     public static Retrieve of(String presentation, double reelMps) {
         String words = switch (presentation) {
             case "slow drag" -> "reel for 4 s, pause 2 s, again";

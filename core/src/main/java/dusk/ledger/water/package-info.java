@@ -1,4 +1,7 @@
-/** The water column: how a lure sinks, where it lands, how long it takes. SI units; z is depth below the surface, x away from the angler, y to the right. */
+/**
+ * The water column: how a lure sinks, where it lands, how long it takes. SI units; z is depth below the surface, x
+ * away from the angler, y to the right.
+ */
 @NullMarked
 package dusk.ledger.water;
 

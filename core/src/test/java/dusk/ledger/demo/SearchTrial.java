@@ -19,10 +19,11 @@ import java.util.Set;
 /**
  * Measures a search on a club whose truth is known.
  *
- * <p>A planted truth is <em>found</em> where a finding at building or better has the same side and either the same tackle with conditions that are part
- * of the planted ones or hold them, or at least half its stints in common. A finding is <em>false</em> where the planted truths together, weighted by
- * effort within trip and angler, do not move its stints by a tenth or more against the others in its direction. A <em>trap</em> is fallen for where a finding above 1 has a
- * trap's term as its only tackle and is false.
+ * <p>A planted truth is <em>found</em> where a finding at building or better has the same side and either the same
+ * tackle with conditions that are part of the planted ones or hold them, or at least half its stints in common. A
+ * finding is <em>false</em> where the planted truths together, weighted by effort within trip and angler, do not move
+ * its stints by a tenth or more against the others in its direction. A
+ * <em>trap</em> is fallen for where a finding above 1 has a trap's term as its only tackle and is false.
  */
 public final class SearchTrial {
     private static final double WORTH = 1.1;
@@ -83,7 +84,10 @@ public final class SearchTrial {
         return score;
     }
 
-    /** What a plain leaderboard claims on the same club: of each tackle factor the level with the highest rate, from 8 stints and 4 rod-hours up. */
+    /**
+     * What a plain leaderboard claims on the same club: of each tackle factor the level with the highest rate, from 8
+     * stints and 4 rod-hours up.
+     */
     public static Score leaderboard(SimulatedClub club) {
         StintTable table = StintTable.of(club.ledger());
         int[] fish = table.fish(null, null);

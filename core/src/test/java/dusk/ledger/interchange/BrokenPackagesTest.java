@@ -41,30 +41,57 @@ class BrokenPackagesTest {
                 "anglers.csv; 'name|Nessa|'; anglers.csv:1: angler_id: column missing, expected in the header",
                 "anglers.csv; 'angler_id,name,name|a1,b,c|'; anglers.csv:1: name: column stands twice, expected once",
                 "anglers.csv; 'angler_id,name|a1|'; 'anglers.csv:2: 1 cells, expected 2 as in the header'",
-                "anglers.csv; 'angler_id,name|a1,Nessa|a1,Bram|'; 'anglers.csv:3: angler_id: \"a1\" stands twice, expected an id of its own in each row'",
-                "anglers.csv; 'angler_id,name|a1,\"Nes\"sa|'; 'anglers.csv:2: broken quoting, expected cells with commas or quotes in double quotes, quotes doubled'",
-                "waters.csv; 'water_id,name,kind|w1,Tarn,puddle|'; 'waters.csv:2: kind: \"puddle\" is not a word of this column, expected one of: reservoir, lake, river, canal, estuary, pond'",
+                "anglers.csv; 'angler_id,name|a1,Nessa|a1,Bram|'; 'anglers.csv:3: angler_id: \"a1\" stands "
+                        + "twice, expected an id of its own in each row'",
+                "anglers.csv; 'angler_id,name|a1,\"Nes\"sa|'; 'anglers.csv:2: broken quoting, expected cells "
+                        + "with commas or quotes in double quotes, quotes doubled'",
+                "waters.csv; 'water_id,name,kind|w1,Tarn,puddle|'; 'waters.csv:2: kind: \"puddle\" is not a "
+                        + "word of this column, expected one of: reservoir, lake, river, canal, estuary, pond'",
                 "waters.csv; 'water_id,name,kind|w1,,lake|'; 'waters.csv:2: name: empty, expected a value'",
-                "waters.csv; 'water_id,name,kind,time_zone|w1,Tarn,lake,Nowhere/Land|'; 'waters.csv:2: time_zone: \"Nowhere/Land\" is not a time zone, expected one like Europe/Dublin or UTC'",
-                "spots.csv; 'spot_id,water_id,latitude,longitude|s1,w1,44.1,|'; 'spots.csv:2: longitude: empty, expected both latitude and longitude or neither'",
-                "spots.csv; 'spot_id,water_id,latitude,longitude|s1,w1,94.1,1|'; 'spots.csv:2: latitude: A latitude must lie from -90 to 90, not 94.1.'",
+                "waters.csv; 'water_id,name,kind,time_zone|w1,Tarn,lake,Nowhere/Land|'; 'waters.csv:2: "
+                        + "time_zone: \"Nowhere/Land\" is not a time zone, expected one like Europe/Dublin or UTC'",
+                "spots.csv; 'spot_id,water_id,latitude,longitude|s1,w1,44.1,|'; 'spots.csv:2: longitude: "
+                        + "empty, expected both latitude and longitude or neither'",
+                "spots.csv; 'spot_id,water_id,latitude,longitude|s1,w1,94.1,1|'; 'spots.csv:2: latitude: A "
+                        + "latitude must lie from -90 to 90, not 94.1.'",
                 "spots.csv; 'spot_id,water_id|s1,w9|'; 'spots.csv:2: water_id: \"w9\" is not in waters.csv, expected an id that is'",
-                "setups.csv; 'setup_id,rig,from_setup_id|u1,texas rig,u1|'; 'setups.csv:2: from_setup_id: \"u1\" is itself, expected another set-up'",
-                "setups.csv; 'setup_id,rig,head_mass_g|u1,texas rig,heavy|'; 'setups.csv:2: head_mass_g: \"heavy\" is not a number, expected one like 12.5'",
-                "setups.csv; 'setup_id,rig,head_mass_g|u1,texas rig,-3|'; 'setups.csv:2: head_mass_g: A mass must be above 0 g, not -3.0 g.'",
-                "trips.csv; 'trip_id,water_id,started_at|t1,w1,2026-05-01 06:00|'; 'trips.csv:2: started_at: \"2026-05-01 06:00\" is not a time with offset, expected one like 2026-05-01T18:30:00+01:00'",
-                "trips.csv; 'trip_id,water_id,started_at,ended_at|t1,w1,2026-05-01T06:00:00Z,2026-05-01T05:00:00Z|'; 'trips.csv:2: ended_at: 2026-05-01T05:00:00Z is before the start, expected 2026-05-01T06:00:00Z or later'",
-                "stints.csv; 'stint_id,trip_id,angler_id,setup_id,started_at,minutes,bites,hooked|x1,t1,a1,u1,2026-05-01T06:00:00Z,0,1,1|'; 'stints.csv:2: minutes: 0 is too small, expected more than 0'",
-                "stints.csv; 'stint_id,trip_id,angler_id,setup_id,started_at,minutes,bites,hooked|x1,t1,a1,u1,2026-05-01T06:00:00Z,30,0,1|'; 'stints.csv:2: bites: 0 is fewer than hooked, expected 1 or more'",
-                "stints.csv; 'stint_id,trip_id,angler_id,setup_id,started_at,minutes,bites,hooked|x1,t1,a1,u1,2026-05-01T06:00:00Z,30,1,0|'; 'stints.csv:2: hooked: 0 is fewer than the fish landed, expected 1 or more'",
-                "catches.csv; 'catch_id,stint_id,species,count|c1,x1,largemouth,2.5|'; 'catches.csv:2: count: \"2.5\" is not a whole number, expected one like 3'",
-                "catches.csv; 'catch_id,stint_id,species,kept|c1,x1,largemouth,yes|'; 'catches.csv:2: kept: \"yes\" is neither, expected true or false'",
-                "catches.csv; 'catch_id,stint_id,species,length_how|c1,x1,largemouth,guessed|'; 'catches.csv:2: length_how: \"guessed\" is not a word of this column, expected one of: measured, estimated'",
-                "losses.csv; 'loss_id,stint_id,cause|l1,x1,knot|'; 'stints.csv:2: hooked: 1 is fewer than landed and lost together, expected 2 or more'",
-                "touches.csv; 'touch_id,stint_id,at,kind|k1,x1,2026-05-01T06:05:00Z,follow|'; 'stints.csv:2: follows: 0 is fewer than its touches, expected 1 or more'",
-                "signs.csv; 'sign_id,trip_id,at,kind|g1,t1,2026-05-01T06:05:00Z,whale|'; 'signs.csv:2: kind: \"whale\" is not a word of this column, expected one of: bait showing, fish breaking, birds, fish on sonar, prey seen, none'",
-                "readings.csv; 'reading_id,trip_id,at,water_temp_c|r1,t1,2026-05-01T06:05:00Z,58|'; 'readings.csv:2: water_temp_c: not a temperature of water anyone fishes, expected -3 to 45'",
-                "rods.csv; 'rod_id,lure_min_g,lure_max_g|o1,20,10|'; 'rods.csv:2: lure_max_g: less than lure_min_g, expected the higher of the two'",
+                "setups.csv; 'setup_id,rig,from_setup_id|u1,texas rig,u1|'; 'setups.csv:2: from_setup_id: "
+                        + "\"u1\" is itself, expected another set-up'",
+                "setups.csv; 'setup_id,rig,head_mass_g|u1,texas rig,heavy|'; 'setups.csv:2: head_mass_g: "
+                        + "\"heavy\" is not a number, expected one like 12.5'",
+                "setups.csv; 'setup_id,rig,head_mass_g|u1,texas rig,-3|'; 'setups.csv:2: head_mass_g: A mass "
+                        + "must be above 0 g, not -3.0 g.'",
+                "trips.csv; 'trip_id,water_id,started_at|t1,w1,2026-05-01 06:00|'; 'trips.csv:2: started_at: "
+                        + "\"2026-05-01 06:00\" is not a time with offset, expected one like 2026-05-01T18:30:00+01:00'",
+                "trips.csv; 'trip_id,water_id,started_at,ended_at|t1,w1,2026-05-01T06:00:00Z,2026-05-01T05:00:00Z|'; "
+                        + "'trips.csv:2: ended_at: 2026-05-01T05:00:00Z is before the start, expected 2026-05-01T06:00:00Z or later'",
+                "stints.csv; 'stint_id,trip_id,angler_id,setup_id,started_at,minutes,bites,hooked|"
+                        + "x1,t1,a1,u1,2026-05-01T06:00:00Z,0,1,1|'; "
+                        + "'stints.csv:2: minutes: 0 is too small, expected more than 0'",
+                "stints.csv; 'stint_id,trip_id,angler_id,setup_id,started_at,minutes,bites,hooked|"
+                        + "x1,t1,a1,u1,2026-05-01T06:00:00Z,30,0,1|'; "
+                        + "'stints.csv:2: bites: 0 is fewer than hooked, expected 1 or more'",
+                "stints.csv; 'stint_id,trip_id,angler_id,setup_id,started_at,minutes,bites,hooked|"
+                        + "x1,t1,a1,u1,2026-05-01T06:00:00Z,30,1,0|'; "
+                        + "'stints.csv:2: hooked: 0 is fewer than the fish landed, expected 1 or more'",
+                "catches.csv; 'catch_id,stint_id,species,count|c1,x1,largemouth,2.5|'; 'catches.csv:2: count: "
+                        + "\"2.5\" is not a whole number, expected one like 3'",
+                "catches.csv; 'catch_id,stint_id,species,kept|c1,x1,largemouth,yes|'; 'catches.csv:2: kept: "
+                        + "\"yes\" is neither, expected true or false'",
+                "catches.csv; 'catch_id,stint_id,species,length_how|c1,x1,largemouth,guessed|'; "
+                        + "'catches.csv:2: length_how: \"guessed\" is not a word of this column, expected one of: "
+                        + "measured, estimated'",
+                "losses.csv; 'loss_id,stint_id,cause|l1,x1,knot|'; 'stints.csv:2: hooked: 1 is fewer than "
+                        + "landed and lost together, expected 2 or more'",
+                "touches.csv; 'touch_id,stint_id,at,kind|k1,x1,2026-05-01T06:05:00Z,follow|'; 'stints.csv:2: "
+                        + "follows: 0 is fewer than its touches, expected 1 or more'",
+                "signs.csv; 'sign_id,trip_id,at,kind|g1,t1,2026-05-01T06:05:00Z,whale|'; 'signs.csv:2: kind: "
+                        + "\"whale\" is not a word of this column, expected one of: bait showing, fish breaking, birds, "
+                        + "fish on sonar, prey seen, none'",
+                "readings.csv; 'reading_id,trip_id,at,water_temp_c|r1,t1,2026-05-01T06:05:00Z,58|'; "
+                        + "'readings.csv:2: water_temp_c: not a temperature of water anyone fishes, expected -3 to 45'",
+                "rods.csv; 'rod_id,lure_min_g,lure_max_g|o1,20,10|'; 'rods.csv:2: lure_max_g: less than "
+                        + "lure_min_g, expected the higher of the two'",
             })
     void oneFaultIsSaidWithItsPlace(String file, String content, String fault) throws IOException {
         if (content == null) {
@@ -87,7 +114,8 @@ class BrokenPackagesTest {
         assertThat(refused().faults().stream().map(Fault::toString))
                 .containsExactly(
                         "waters.csv:3: name: empty, expected a value",
-                        "waters.csv:3: kind: \"sea\" is not a word of this column, expected one of: reservoir, lake, river, canal, estuary, pond",
+                        "waters.csv:3: kind: \"sea\" is not a word of this column, expected one of: reservoir, "
+                                + "lake, river, canal, estuary, pond",
                         "trips.csv:4: started_at: \"yesterday\" is not a time with offset, expected one like 2026-05-01T18:30:00+01:00",
                         "trips.csv:5: trip_id: empty, expected a value");
     }

@@ -177,7 +177,10 @@ class PatternSearchTest {
         assertThatThrownBy(() -> new PatternSearch.Ask(null, null, 3, 0)).hasMessageContaining("between 0 and 1");
     }
 
-    /** Neither glow bright with its one huge day nor motor oil in the best rod's hand: chartreuse is beaten by a choice only where that is sure. */
+    /**
+     * Neither glow bright with its one huge day nor motor oil in the best rod's hand: chartreuse is beaten by a choice
+     * only where that is sure.
+     */
     @Test
     void whatWorksAgainstYouIsToldWhatItLosesToForSureOnly() {
         StintTable table = StintTable.of(DemoClub.ledger(DemoClub.SEED));
@@ -227,8 +230,8 @@ class PatternSearchTest {
                 .patterns()
                 .get(0);
         assertThat(PatternWords.sentence(first))
-                .matches(
-                        "Dead-stick takes \\d\\.\\d\\d times as many fish as the other choices of presentation where weather is after a front\\.");
+                .matches("Dead-stick takes \\d\\.\\d\\d times as many fish as the other choices of presentation "
+                        + "where weather is after a front\\.");
         assertThat(PatternWords.support(first)).contains("rod-hours on").contains("anglers");
         assertThat(PatternWords.doubts(first)).isNotEmpty();
     }

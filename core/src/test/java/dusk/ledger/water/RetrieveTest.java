@@ -24,7 +24,8 @@ class RetrieveTest {
     @Test
     void isReadAsItIsSaid() {
         assertThat(Retrieve.parse(
-                        "Reel for 3 s, reel 0.5 m/s for 2s; pause 2 s,\nlift 30 cm, fall tight to the bottom, fall slack 4 s, reel home at 1 m/s",
+                        "Reel for 3 s, reel 0.5 m/s for 2s; pause 2 s,\nlift 30 cm, fall tight to the bottom, "
+                                + "fall slack 4 s, reel home at 1 m/s",
                         0.4))
                 .isEqualTo(new Retrieve(
                         List.of(
@@ -53,7 +54,8 @@ class RetrieveTest {
                 "reel 9 m/s for 2 s | at most 3 m/s",
                 "reel soon for 2 s | Write it like 4 m/s",
                 "lift 40 m | at most 10 m",
-                "pause 1 s, pause 1 s, pause 1 s, pause 1 s, pause 1 s, pause 1 s, pause 1 s, pause 1 s, pause 1 s, pause 1 s, pause 1 s, pause 1 s, pause 1 s | At most 12 parts",
+                "pause 1 s, pause 1 s, pause 1 s, pause 1 s, pause 1 s, pause 1 s, pause 1 s, pause 1 s, pause "
+                        + "1 s, pause 1 s, pause 1 s, pause 1 s, pause 1 s | At most 12 parts",
             })
     void saysWhatIsWrong(String text, String expected) {
         assertThatThrownBy(() -> Retrieve.parse(text, 0.4))

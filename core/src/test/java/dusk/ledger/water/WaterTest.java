@@ -125,7 +125,10 @@ class WaterTest {
             new Phase.FallSlack(4),
             new Phase.ReelHome(0.6));
 
-    /** On a tight line that is not taken in the lure keeps its distance from the tip, and never outruns its terminal speed against the water. */
+    /**
+     * On a tight line that is not taken in the lure keeps its distance from the tip, and never outruns its terminal
+     * speed against the water.
+     */
     @Test
     void aTightLineNeverLengthensAndNothingOutrunsItsTerminalSpeed() {
         Lure lure = example(0);
@@ -187,7 +190,10 @@ class WaterTest {
         }
     }
 
-    /** Many thousand steps for a path of ten minutes at the most: the solver never stalls where a line goes slack, a lure hovers over the bottom, hangs, or skates. */
+    /**
+     * Many thousand steps for a path of ten minutes at the most: the solver never stalls where a line goes slack, a
+     * lure hovers over the bottom, hangs, or skates.
+     */
     @Test
     void everyCastHasAPathHoweverStrongTheCurrent() {
         SplittableRandom random = new SplittableRandom(5);

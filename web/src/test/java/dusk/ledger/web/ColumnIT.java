@@ -84,7 +84,8 @@ class ColumnIT extends RunningApplication {
 
     private static final String BUILT =
             "/column?setup=&head_mass_g=10 g&head_material=lead&plastic=lizard&plastic_length_mm=120 mm"
-                    + "&plastic_material=plastisol&line_diameter_mm=0.2 mm&presentation=steady retrieve&depth_m=4 m&cast_m=20 m&reel=0.5 m/s";
+                    + "&plastic_material=plastisol&line_diameter_mm=0.2 mm&presentation=steady "
+                    + "retrieve&depth_m=4 m&cast_m=20 m&reel=0.5 m/s";
 
     private static final Lure LURE = Lure.of(
             new Lure.Parts(Mass.ofGrams(10), "lead", "lizard", Length.ofMillimetres(120), "plastisol", 0.4, 0, 0),

@@ -285,8 +285,8 @@ class WalkIT extends RunningApplication {
         page.navigate(address("/findings/compare?factor=colour&level=motor+oil"));
         Locator contrast = page.locator("[aria-labelledby=contrast-title]");
         assertThat(contrast.locator("h3").textContent())
-                .isEqualTo(
-                        "The plain tally puts motor oil above the others; compared in the same hands, places and conditions nothing sure is left of it.");
+                .isEqualTo("The plain tally puts motor oil above the others; compared in the same hands, places "
+                        + "and conditions nothing sure is left of it.");
         page.selectOption("#versus", "pearl");
         page.click("text=Compare the two");
         assertThat(page.locator("[aria-labelledby=contrast-title] dt").allTextContents())

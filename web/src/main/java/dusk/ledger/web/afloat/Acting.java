@@ -9,8 +9,8 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 
 /**
- * Who touches which deck and when, from what a touch carries: the id of its act, made by whoever touches, and how long it has waited on a device
- * without a signal.
+ * Who touches which deck and when, from what a touch carries: the id of its act, made by whoever touches, and how
+ * long it has waited on a device without a signal.
  */
 @Component
 public class Acting {

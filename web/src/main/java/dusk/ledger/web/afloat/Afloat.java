@@ -10,8 +10,8 @@ import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
 
 /**
- * How anything is done on a deck: in one transaction, on the deck as it is within it, so that two hands at once see each other. The same act is done
- * once however often it is sent.
+ * How anything is done on a deck: in one transaction, on the deck as it is within it, so that two hands at once see
+ * each other. The same act is done once however often it is sent.
  */
 @Component
 class Afloat {

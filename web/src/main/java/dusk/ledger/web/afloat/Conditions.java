@@ -18,7 +18,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
- * Readings and signs taken on the deck. One value is asked at a time; a new reading carries the others over, and the deck remembers how old each is.
+ * Readings and signs taken on the deck. One value is asked at a time; a new reading carries the others over, and the
+ * deck remembers how old each is.
  */
 @Component
 public class Conditions {

@@ -16,8 +16,9 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 
 /**
- * The stints that run on a deck's rods. A change of what a rod does ends its stint and starts the next, a rod put down has none. A stint that ran for
- * less than half a minute and saw nothing was never fished; the next one takes over its start.
+ * The stints that run on a deck's rods. A change of what a rod does ends its stint and starts the next, a rod put
+ * down has none. A stint that ran for less than half a minute and saw nothing was never fished; the next one takes
+ * over its start.
  */
 @Component
 class Running {

@@ -20,7 +20,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
- * What a touch of the swap sheet asks for: a new set-up that knows which it came from. Changing to and fro between two takes up the same two again.
+ * What a touch of the swap sheet asks for: a new set-up that knows which it came from. Changing to and fro between
+ * two takes up the same two again.
  */
 @Component
 class Swap {
@@ -40,7 +41,8 @@ class Swap {
     /**
      * Understands a touch.
      *
-     * @param typed one of {@code presentation}, {@code angler_id}, {@code setup_id}, {@code weight} (up or down), {@code colour}, or {@code plastic} with its length
+     * @param typed one of {@code presentation}, {@code angler_id}, {@code setup_id}, {@code weight} (up or down),
+     * {@code colour}, or {@code plastic} with its length
      * @throws Refusal where it cannot be done
      */
     Asked of(Viewer viewer, RodOut rod, Map<String, String> typed, UnitSystem units) {

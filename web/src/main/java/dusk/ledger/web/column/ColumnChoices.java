@@ -64,7 +64,10 @@ public class ColumnChoices {
         }
     }
 
-    /** As the club's records are now: read once for each version, since a control that is dragged asks many times a second. Set-ups and rods are the same for everyone in the club. */
+    /**
+     * As the club's records are now: read once for each version, since a control that is dragged asks many times a
+     * second. Set-ups and rods are the same for everyone in the club.
+     */
     public Offered offered(Viewer viewer) {
         return offered.get(
                 new Key(viewer.clubId(), store.version(viewer.clubId())),

@@ -14,8 +14,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The water from the side, to scale, depth and distance alike: the rod, the surface, the bottom, the fish, and the paths with a mark each second. Where a lure is carried aside
- * the water from above stands under it, on the same scale.
+ * The water from the side, to scale, depth and distance alike: the rod, the surface, the bottom, the fish, and the
+ * paths with a mark each second. Where a lure is carried aside the water from above stands under it, on the same
+ * scale.
  */
 final class Elevation {
     private static final double WIDE = 780;

@@ -10,7 +10,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
- * The first set-up on every head, with the current up to which each school's choice holds; empty where it does not. It takes several times as long as the scene, and so is asked apart.
+ * The first set-up on every head, with the current up to which each school's choice holds; empty where it does not.
+ * It takes several times as long as the scene, and so is asked apart.
  */
 record HeadLadder(
         ColumnAsk ask, Ladder.Asked asked, Ladder ladder, OptionalDouble lightestUpTo, OptionalDouble controlUpTo) {

@@ -119,7 +119,8 @@ final class HeadLadderView {
         if (ladder.lightest().isEmpty()) {
             return ladder.control().isEmpty()
                     ? "Neither school has an answer here at this speed."
-                    : "Here the first has no answer at this speed: control is all there is, at the cost of snags and of the fish that a heavy head throws.";
+                    : "Here the first has no answer at this speed: control is all there is, at the cost of snags "
+                            + "and of the fish that a heavy head throws.";
         }
         if (ladder.control().isEmpty()) {
             return "Here the light head wins: it is eaten on the fall, and it holds " + upTo(heads.lightestUpTo())

@@ -23,7 +23,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 
-/** A day as one picture: the light and the readings above, a row a rod, a bar a stint with its portrait, and on it what came of it, when it came. */
+/**
+ * A day as one picture: the light and the readings above, a row a rod, a bar a stint with its portrait, and on it what
+ * came of it, when it came.
+ */
 final class DayPicture {
     private static final double LEFT = 128;
     private static final double WIDE = 1000;

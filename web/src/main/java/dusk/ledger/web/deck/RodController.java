@@ -31,8 +31,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /**
- * The touches of one rod. Every touch carries the id of its act, made by whoever touches, and how long it has waited on a device without a signal, so
- * that it is stored once and at its time.
+ * The touches of one rod. Every touch carries the id of its act, made by whoever touches, and how long it has waited
+ * on a device without a signal, so that it is stored once and at its time.
  */
 @Controller
 @RequestMapping("/deck/{tripId:[^.]+}/rods/{rodId}")

@@ -8,7 +8,10 @@ import dusk.ledger.water.Fall;
 import dusk.ledger.web.records.RodOut;
 import org.springframework.web.util.UriComponentsBuilder;
 
-/** How the set-up of a rod falls where the rod is: the count to the bottom, and the way to the bench with all that is known of the place. */
+/**
+ * How the set-up of a rod falls where the rod is: the count to the bottom, and the way to the bench with all that is
+ * known of the place.
+ */
 final class RodFall {
     private RodFall() {}
 

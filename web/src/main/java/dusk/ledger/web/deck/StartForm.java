@@ -28,7 +28,10 @@ import java.util.Map;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
-/** The form that puts rods on a deck: a new trip's, or another rod's. A row's fields are named by its number, such as {@code setup_id_2}. */
+/**
+ * The form that puts rods on a deck: a new trip's, or another rod's. A row's fields are named by its number, such as
+ * {@code setup_id_2}.
+ */
 final class StartForm {
     private final Person person;
     private final Places places;

@@ -7,7 +7,10 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
-/** The casts from above, north up and to scale: a wedge as wide as a fish comes for the lure, filled where the cast was made; where each comes down; wind and current as arrows. */
+/**
+ * The casts from above, north up and to scale: a wedge as wide as a fish comes for the lure, filled where the cast was
+ * made; where each comes down; wind and current as arrows.
+ */
 final class FanPicture {
     private static final double SIZE = 460;
     private static final double EDGE = 34;
@@ -115,7 +118,8 @@ final class FanPicture {
         double toY =
                 y(bearing, castM + landing.alongM()) + landing.asideM() * scale * Math.sin(Math.toRadians(bearing));
         svg.add(
-                "<path class=\"fan-carried\" d=\"M%.1f,%.1f L%.1f,%.1f\"/><circle class=\"water-second\" cx=\"%.1f\" cy=\"%.1f\" r=\"3.2\"/>",
+                "<path class=\"fan-carried\" d=\"M%.1f,%.1f L%.1f,%.1f\"/><circle class=\"water-second\" "
+                        + "cx=\"%.1f\" cy=\"%.1f\" r=\"3.2\"/>",
                 fromX, fromY, toX, toY, toX, toY);
     }
 

@@ -7,7 +7,8 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * Marks of evidence, told by shape before colour: open ring thin, half-filled building, filled banked, split one angler; struck through works against you.
+ * Marks of evidence, told by shape before colour: open ring thin, half-filled building, filled banked, split one
+ * angler; struck through works against you.
  */
 final class InkMark {
     private InkMark() {}

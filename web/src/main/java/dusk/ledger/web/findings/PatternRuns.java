@@ -21,7 +21,10 @@ import java.util.concurrent.TimeoutException;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** Searches under way and done, one for each club, version of its records and question. They run beside the requests, can be watched and stopped. */
+/**
+ * Searches under way and done, one for each club, version of its records and question. They run beside the requests,
+ * can be watched and stopped.
+ */
 @Component
 class PatternRuns {
     private static final int KEPT = 12;

@@ -8,8 +8,9 @@ import dusk.ledger.units.Figures;
 import dusk.ledger.web.portrait.Svg;
 
 /**
- * A dial of the day by the sun: night at the foot, sunrise on the left, the middle of the day on top, sunset on the right. A part's wedge reaches out as far as its rate;
- * a line over it is the likely range; parts with little fishing are hatched, unfished ones empty.
+ * A dial of the day by the sun: night at the foot, sunrise on the left, the middle of the day on top, sunset on the
+ * right. A part's wedge reaches out as far as its rate; a line over it is the likely range; parts with little fishing
+ * are hatched, unfished ones empty.
  */
 final class SunDial {
     private static final double SIZE = 320;
@@ -31,12 +32,13 @@ final class SunDial {
      */
     static String svg(Levels levels, double most, boolean lettered) {
         Svg svg = new Svg()
-                .add(
-                        "<svg class=\"dial\" viewBox=\"-10 -14 340 348\" role=\"img\" aria-label=\"Rates by part of the day; the same figures stand in the table below\">");
+                .add("<svg class=\"dial\" viewBox=\"-10 -14 340 348\" role=\"img\" aria-label=\"Rates by "
+                        + "part of the day; the same figures stand in the table below\">");
         if (lettered) {
             // once a page: the small dials hatch with it too
-            svg.add(
-                    "<defs><pattern id=\"little\" width=\"6\" height=\"6\" patternUnits=\"userSpaceOnUse\" patternTransform=\"rotate(45)\"><path class=\"dial-hatch\" d=\"M0,0 V6\"/></pattern></defs>");
+            svg.add("<defs><pattern id=\"little\" width=\"6\" height=\"6\" patternUnits=\"userSpaceOnUse\" "
+                    + "patternTransform=\"rotate(45)\"><path class=\"dial-hatch\" d=\"M0,0 "
+                    + "V6\"/></pattern></defs>");
         }
         for (SunHour hour : SunHour.values()) {
             double from = (hour.ordinal() - HALF) * STEP;
@@ -54,10 +56,11 @@ final class SunDial {
                         "<text class=\"dial-label\" x=\"163\" y=\"%.1f\">%s</text>",
                         MIDDLE - radius - 2, Figures.trimmed(ring * step(most), 2));
             }
-            svg.add(
-                    "<text class=\"dial-word\" x=\"160\" y=\"-3\">middle of the day</text><text class=\"dial-word\" x=\"160\" y=\"330\">night</text>");
-            svg.add(
-                    "<text class=\"dial-word\" transform=\"rotate(-90 0 160)\" x=\"0\" y=\"172\" dy=\"8\">sunrise</text><text class=\"dial-word\" transform=\"rotate(90 320 160)\" x=\"320\" y=\"172\" dy=\"8\">sunset</text>");
+            svg.add("<text class=\"dial-word\" x=\"160\" y=\"-3\">middle of the day</text><text "
+                    + "class=\"dial-word\" x=\"160\" y=\"330\">night</text>");
+            svg.add("<text class=\"dial-word\" transform=\"rotate(-90 0 160)\" x=\"0\" y=\"172\" "
+                    + "dy=\"8\">sunrise</text><text class=\"dial-word\" transform=\"rotate(90 320 160)\" "
+                    + "x=\"320\" y=\"172\" dy=\"8\">sunset</text>");
         }
         return svg.add("</svg>").toString();
     }

@@ -11,7 +11,10 @@ import org.springframework.ui.Model;
 import org.springframework.web.servlet.View;
 import org.springframework.web.servlet.view.RedirectView;
 
-/** How a form is answered: shown on a page of its own or in the page that asked for it, refused in the same place, and left once it is saved. */
+/**
+ * How a form is answered: shown on a page of its own or in the page that asked for it, refused in the same place, and
+ * left once it is saved.
+ */
 public final class FormPage {
     private FormPage() {}
 

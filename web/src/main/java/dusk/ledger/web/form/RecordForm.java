@@ -14,8 +14,8 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A form over one record of the journal: fields named as the columns of the ledger format, typed in the person's units, checked by the record
- * itself.
+ * A form over one record of the journal: fields named as the columns of the ledger format, typed in the person's
+ * units, checked by the record itself.
  *
  * @param <T> the record
  */
@@ -83,8 +83,8 @@ public final class RecordForm<T> {
      *
      * @param typed values of the inputs, by column
      * @param given cells the form does not ask for, such as ids
-     * @param before the record being changed, null for a new one: a field left as it was shown keeps its exact value, and what the form does not
-     *     ask for stays
+     * @param before the record being changed, null for a new one: a field left as it was shown keeps its exact value,
+     *     and what the form does not ask for stays
      * @throws Invalid with every problem
      */
     public T read(Map<String, String> typed, Map<String, Object> given, @Nullable T before) {

@@ -18,8 +18,8 @@ import java.time.format.DateTimeFormatter;
 import java.util.Set;
 
 /**
- * The cells of the record as a person types and reads them: in their units and the water's time. Which unit a column has is told by the end of its
- * name, as the ledger format has it.
+ * The cells of the record as a person types and reads them: in their units and the water's time. Which unit a column
+ * has is told by the end of its name, as the ledger format has it.
  */
 public final class UnitText {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm");

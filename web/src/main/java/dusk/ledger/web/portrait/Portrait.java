@@ -1,22 +1,41 @@
 package dusk.ledger.web.portrait;
 
 import dusk.ledger.journal.SetUp;
+import java.util.Arrays;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
- * A set-up drawn from its fields, all to one scale: a millimetre is a unit of the picture, which shows 190 by 76 of them; what is longer shrinks the
- * whole. A rig is told by where the line comes from, where the weight sits and where the point stands; drops and leaders are drawn short, with a
- * break.
+ * A set-up drawn from its fields, all to one scale: a millimetre is a unit of the picture, which shows 190 by 76 of
+ * them; what is longer shrinks the whole. A rig is told by where the line comes from, where the weight sits and where
+ * the point stands; drops and leaders are drawn short, with a break.
  */
 public final class Portrait {
     private static final Set<String> HUNG_IN_THE_MIDDLE =
             Set.of("wacky", "weighted wacky", "weedless wacky", "nail-weighted wacky", "sliding wacky");
     private static final String PRINT_INKS =
-            ".portrait-line,.portrait-ring,.portrait-wire,.portrait-guard,.portrait-hook,.portrait-skirt,.portrait-worm,.portrait-worm-edge,"
-                    + ".portrait-detail,.portrait-band{fill:none}.portrait-line,.portrait-wire,.portrait-ring,.portrait-guard,.portrait-hook,"
-                    + ".portrait-body,.portrait-head,.portrait-blade,.portrait-cork,.portrait-detail,.portrait-worm-edge,.portrait-band{stroke:#222}";
+            inks("fill:none", "line", "ring", "wire", "guard", "hook", "skirt", "worm", "worm-edge", "detail", "band")
+                    + inks(
+                            "stroke:#222",
+                            "line",
+                            "wire",
+                            "ring",
+                            "guard",
+                            "hook",
+                            "body",
+                            "head",
+                            "blade",
+                            "cork",
+                            "detail",
+                            "worm-edge",
+                            "band");
 
     private Portrait() {}
+
+    private static String inks(String look, String... parts) {
+        return Arrays.stream(parts).map(part -> ".portrait-" + part).collect(Collectors.joining(",")) + "{" + look
+                + "}";
+    }
 
     /**
      * The picture for print, where no style sheet is: the same with its inks within.

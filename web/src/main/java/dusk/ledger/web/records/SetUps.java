@@ -113,7 +113,10 @@ public class SetUps {
         });
     }
 
-    /** Stores a change: over one that was never fished, else as a new one that knows which it came from. The id of what is now the set-up. */
+    /**
+     * Stores a change: over one that was never fished, else as a new one that knows which it came from. The id of what
+     * is now the set-up.
+     */
     public String change(Viewer viewer, SetUp before, SetUp after) {
         return store.write(viewer.clubId(), tx -> {
             boolean fished =

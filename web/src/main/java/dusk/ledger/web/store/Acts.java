@@ -26,8 +26,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * What is done in one touch, remembered with every row it changed: done once however often it is sent, and undone as long as nothing came after it
- * on the same rows.
+ * What is done in one touch, remembered with every row it changed: done once however often it is sent, and undone as
+ * long as nothing came after it on the same rows.
  */
 @Component
 public final class Acts {
@@ -64,7 +64,8 @@ public final class Acts {
     }
 
     /**
-     * Does it, in one transaction, unless an act of this id was done before. What it rests on is read within: the store's reads see the transaction.
+     * Does it, in one transaction, unless an act of this id was done before. What it rests on is read within: the
+     * store's reads see the transaction.
      *
      * @return false where it was done before
      */

@@ -22,8 +22,8 @@ import org.jooq.Table;
 import org.springframework.stereotype.Component;
 
 /**
- * Deletions that can be undone. Deleted rows stay and bear the deletion's mark; what hangs on them bears the same mark, so that one undo brings
- * back just what one deletion took.
+ * Deletions that can be undone. Deleted rows stay and bear the deletion's mark; what hangs on them bears the same
+ * mark, so that one undo brings back just what one deletion took.
  */
 @Component
 public final class Deletions {

@@ -23,7 +23,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
- * The record's tables, read into and written from the journal by the columns of the ledger format: the same list that reads and writes packages.
+ * The record's tables, read into and written from the journal by the columns of the ledger format: the same list that
+ * reads and writes packages.
  */
 @Component
 public final class LedgerRows {

@@ -5,8 +5,8 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.function.Supplier;
 
 /**
- * What was learnt from a club's records, kept until the settled ones change. What is done on a trip while it is fished counts once it ends: no touch
- * makes the next one wait for all to be learnt anew.
+ * What was learnt from a club's records, kept until the settled ones change. What is done on a trip while it is
+ * fished counts once it ends: no touch makes the next one wait for all to be learnt anew.
  *
  * @param <V> what is learnt
  */

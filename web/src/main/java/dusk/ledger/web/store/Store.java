@@ -64,7 +64,10 @@ public final class Store implements AutoCloseable {
         return new HikariDataSource(config);
     }
 
-    /** For reading only. Within a write of this thread it reads what the write sees, after the lock: what an act rests on cannot change under it. */
+    /**
+     * For reading only. Within a write of this thread it reads what the write sees, after the lock: what an act rests
+     * on cannot change under it.
+     */
     public DSLContext read() {
         DSLContext within = writing.get();
         return within == null ? read : within;
@@ -81,8 +84,8 @@ public final class Store implements AutoCloseable {
     }
 
     /**
-     * Runs a write of a trip that is being fished: the version rises, the settled version does not, since what was learnt from ended trips stays as it
-     * was.
+     * Runs a write of a trip that is being fished: the version rises, the settled version does not, since what was
+     * learnt from ended trips stays as it was.
      */
     <T> T writeAfloat(String clubId, Function<DSLContext, T> change) {
         return writeApart(tx -> {

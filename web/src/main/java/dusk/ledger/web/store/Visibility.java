@@ -15,8 +15,9 @@ import org.jooq.Field;
 import org.jooq.Table;
 
 /**
- * Who may see and change which row. Every read of the record goes through here, and places are blurred here and nowhere else: of a place that its
- * owner keeps, others see what analysis needs (structure, bottom, cover) and neither its name nor where it is.
+ * Who may see and change which row. Every read of the record goes through here, and places are blurred here and
+ * nowhere else: of a place that its owner keeps, others see what analysis needs (structure, bottom, cover) and
+ * neither its name nor where it is.
  */
 public final class Visibility {
     private static final String CLUB = "club_id";

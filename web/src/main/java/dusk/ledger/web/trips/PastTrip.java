@@ -35,7 +35,8 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A whole trip as it is typed in afterwards, a row a stint: minutes, what came, set-up, place, who; a cell left empty is as in the row above. Understood as a whole or not at all.
+ * A whole trip as it is typed in afterwards, a row a stint: minutes, what came, set-up, place, who; a cell left empty
+ * is as in the row above. Understood as a whole or not at all.
  */
 final class PastTrip {
     private static final Pattern MINUTES = Pattern.compile("(?:(\\d{1,2}):?(\\d{2})\\s+)?(\\d{1,4}(?:[.,]\\d+)?)");

@@ -98,11 +98,10 @@ class StoreTest {
     @Test
     void aReferenceCannotCrossFromOneClubToAnother() {
         water("c1", "w");
-        assertThatThrownBy(
-                        () -> store.write(
-                                "c2",
-                                tx -> tx.execute(
-                                        "insert into trips (club_id, trip_id, water_id, started_at) values ('c2', 't', 'w', '2026-05-01T06:00:00.000Z')")))
+        assertThatThrownBy(() -> store.write(
+                        "c2",
+                        tx -> tx.execute("insert into trips (club_id, trip_id, water_id, started_at) values "
+                                + "('c2', 't', 'w', '2026-05-01T06:00:00.000Z')")))
                 .isInstanceOf(DataAccessException.class)
                 .hasMessageContaining("FOREIGN KEY");
     }
