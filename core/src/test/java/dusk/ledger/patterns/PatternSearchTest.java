@@ -184,43 +184,34 @@ class PatternSearchTest {
     @Test
     void whatWorksAgainstYouIsToldWhatItLosesToForSureOnly() {
         StintTable table = StintTable.of(DemoClub.ledger(DemoClub.SEED));
-        Pattern against = PatternSearch.run(table, PatternSearch.Ask.USUAL, 2, SearchProgress.NONE).patterns().stream()
-                .filter(Pattern::against)
-                .findFirst()
-                .orElseThrow();
+        List<Pattern> patterns = PatternSearch.run(table, PatternSearch.Ask.USUAL, 2, SearchProgress.NONE)
+                .patterns();
+        Pattern against = patterns.stream().filter(Pattern::against).findFirst().orElseThrow();
         assertThat(against.tackle()).containsExactly(new Term(Factor.COLOUR, "chartreuse"));
         assertThat(PatternWords.losesTo(against, table, PatternSearch.Ask.USUAL))
                 .doesNotContain("glow bright")
                 .doesNotContain("motor oil");
-        // the same asked of a choice that a planted truth beats: green pumpkin on the days when brown craw is good
-        Pattern behindCraw =
-                PatternSearch.run(table, PatternSearch.Ask.USUAL, 2, SearchProgress.NONE).patterns().stream()
-                        .filter(p -> p.tackle().contains(new Term(Factor.COLOUR, "brown craw")))
-                        .findFirst()
-                        .orElseThrow();
-        Pattern green = PatternBuilder.builder()
-                .tackle(List.of(new Term(Factor.COLOUR, "green pumpkin")))
-                .conditions(behindCraw.conditions())
-                .stints(List.of())
-                .others(List.of())
-                .trips(0)
-                .anglers(0)
-                .rodHours(0)
-                .fish(0)
-                .rate(0)
-                .versusRate(0)
-                .ratio(0.5)
-                .interval(behindCraw.interval())
-                .shrunkRatio(0.5)
-                .p(1)
-                .q(1)
-                .later(behindCraw.later())
-                .grade(Grade.BUILDING)
-                .blocks(List.of())
-                .dropped(List.of())
-                .build();
-        assertThat(PatternWords.losesTo(green, table, PatternSearch.Ask.USUAL))
-                .startsWith("It loses most to brown craw");
+        // the same asked of every colour on the days when brown craw is good: what is named for sure is what was
+        // planted
+        Pattern craw = patterns.stream()
+                .filter(p -> p.tackle().contains(new Term(Factor.COLOUR, "brown craw")))
+                .findFirst()
+                .orElseThrow();
+        List<String> said = new ArrayList<>();
+        for (String colour : table.codes(Factor.COLOUR).levels()) {
+            if (!List.of("brown craw", Factor.NOT_RECORDED).contains(colour)) {
+                Pattern behind = PatternBuilder.builder(craw)
+                        .tackle(List.of(new Term(Factor.COLOUR, colour)))
+                        .ratio(0.5)
+                        .build();
+                said.add(String.valueOf(PatternWords.losesTo(behind, table, PatternSearch.Ask.USUAL)));
+            }
+        }
+        assertThat(said)
+                .hasSize(9)
+                .noneMatch(s -> s.contains("most to glow bright") || s.contains("most to motor oil"))
+                .filteredOn(s -> s.startsWith("It loses most to brown craw"))
+                .isNotEmpty();
     }
 
     @Test

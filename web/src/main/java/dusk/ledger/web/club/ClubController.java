@@ -12,12 +12,13 @@ import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.form.FormPage;
 import dusk.ledger.web.form.RecordForm;
+import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.form.UnitText;
 import dusk.ledger.web.records.Membership;
 import dusk.ledger.web.records.People;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Waters;
-import dusk.ledger.web.security.Passwords;
+import dusk.ledger.web.security.NewcomerForm;
 import dusk.ledger.web.store.Clubs;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
@@ -28,7 +29,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.ZoneOffset;
-import java.util.LinkedHashMap;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -44,16 +45,22 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** The club: its people and waters; for its records officer also import, export, and new ones of each. */
 @Controller
 class ClubController {
+    private static final List<String> ROLES =
+            Arrays.stream(Viewer.Role.values()).map(Viewer.Role::word).toList();
+
     private final Clubs clubs;
     private final People people;
     private final Membership membership;
+    private final NewcomerForm newcomers;
     private final Waters waters;
     private final NewId newId;
 
-    ClubController(Clubs clubs, People people, Membership membership, Waters waters, NewId newId) {
+    ClubController(
+            Clubs clubs, People people, Membership membership, NewcomerForm newcomers, Waters waters, NewId newId) {
         this.clubs = clubs;
         this.people = people;
         this.membership = membership;
+        this.newcomers = newcomers;
         this.waters = waters;
         this.newId = newId;
     }
@@ -76,29 +83,17 @@ class ClubController {
     String addPerson(
             Person person, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
         officer(person);
-        Map<String, String> errors = new LinkedHashMap<>();
-        String name = typed.getOrDefault("name", "").strip();
-        String signIn = typed.getOrDefault("username", "").strip();
-        if (name.isEmpty()) {
-            errors.put("name", "Write the person's name.");
+        Typed fields = NewcomerForm.typed(typed);
+        Membership.Newcomer newcomer = newcomers.read(fields);
+        String role = fields.text("role");
+        if (!ROLES.contains(role)) {
+            fields.wrong("role", "Choose member, guide or officer.");
         }
-        if (signIn.isEmpty()) {
-            errors.put("username", "Write the name they will sign in with.");
-        } else if (people.bySignIn(signIn).isPresent()) {
-            errors.put("username", "“" + signIn + "” is taken. Choose another.");
-        }
-        Passwords.fault(typed.getOrDefault("password", "")).ifPresent(fault -> errors.put("password", fault));
-        if (!List.of("member", "guide", "officer").contains(typed.getOrDefault("role", ""))) {
-            errors.put("role", "Choose member, guide or officer.");
-        }
-        if (!errors.isEmpty()) {
+        if (newcomer == null || !fields.errors().isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(person, model, typed, errors);
+            return page(person, model, typed, fields.errors());
         }
-        membership.join(
-                person.clubId(),
-                new Membership.Newcomer(signIn, name, typed.getOrDefault("password", "")),
-                Viewer.Role.of(typed.getOrDefault("role", "")));
+        membership.join(person.clubId(), newcomer, Viewer.Role.of(role));
         return "redirect:/club";
     }
 

@@ -21,22 +21,19 @@ import java.util.List;
 final class Elevation {
     private static final double WIDE = 780;
     private static final double HIGH = 400;
-    private static final double LEFT = 62;
-    private static final double RIGHT = 22;
+    static final double LEFT = 62;
+    static final double RIGHT = 22;
     private static final double FOOT = 38;
 
     /** Carried aside by less than this there is nothing to see from above. */
     private static final double ASIDE_M = 0.3;
 
-    private static final double NUMBERS_APART = 34;
-    private static final double ROOM_FOR_NUMBERS = 26;
-
-    private final Scene scene;
-    private final ColumnAsk ask;
+    final Scene scene;
+    final ColumnAsk ask;
     private final UnitSystem units;
     private final Svg svg = new Svg();
     private final double farM;
-    private final double scale;
+    final double scale;
     private final double top;
     private final double leftM;
     private final double rightM;
@@ -78,15 +75,16 @@ final class Elevation {
         return new Elevation(scene, units).draw(words);
     }
 
-    private double x(double metres) {
+    double x(double metres) {
         return LEFT + metres * scale;
     }
 
-    private double y(double metres) {
+    double y(double metres) {
         return top + metres * scale;
     }
 
     private String draw(String words) {
+        Tracks tracks = new Tracks(this, svg);
         double wide = x(farM) + RIGHT;
         double plan = y(ask.depthM()) + FOOT;
         double high = plan + (aside() ? (rightM - leftM + 1) * scale + 24 : 0);
@@ -98,7 +96,7 @@ final class Elevation {
         current(wide);
         rod();
         for (int i = scene.tracks().size() - 1; i >= 0; i--) {
-            track(scene.tracks().get(i), i);
+            tracks.draw(scene.tracks().get(i), i);
         }
         for (int i = scene.tracks().size() - 1; i >= 0; i--) {
             Scene.Track track = scene.tracks().get(i);
@@ -110,7 +108,7 @@ final class Elevation {
                     track.letter());
         }
         if (aside()) {
-            above(wide, plan + 18);
+            tracks.fromAbove(wide, plan + 18, leftM);
         }
         return svg.add("</svg>").toString();
     }
@@ -207,113 +205,6 @@ final class Elevation {
             svg.add(
                     "<path class=\"water-line\" d=\"M%.1f,%.1f L%.1f,%.1f\"/>",
                     x(0), y(-ask.tipM()), x(at.x()), y(at.z()));
-        }
-    }
-
-    private void track(Scene.Track track, int order) {
-        Path path = track.path();
-        String fall = line(path, p -> p.phase() == 0, false);
-        String home = line(path, p -> p.phase() > 0, false);
-        svg.add(
-                "<path class=\"water-path home %s\" d=\"%s\"/><path class=\"water-path fall %s\" d=\"%s\"/>",
-                track.look(), home, track.look(), fall);
-        String contact = line(path, Path.Point::contact, true);
-        if (!contact.isEmpty()) {
-            svg.add("<path class=\"water-contact\" d=\"%s\"/>", contact);
-        }
-        seconds(track, order);
-    }
-
-    private interface Which {
-        boolean is(Path.Point point);
-    }
-
-    /** Path data of the points that are of a kind, each with the one before it. */
-    private String line(Path path, Which which, boolean both) {
-        StringBuilder data = new StringBuilder();
-        boolean drawing = false;
-        double lastX = 0;
-        double lastY = 0;
-        for (int i = 1; i < path.points().size(); i++) {
-            Path.Point a = path.points().get(i - 1);
-            Path.Point b = path.points().get(i);
-            boolean draw = which.is(b) && (!both || which.is(a));
-            if (draw && !drawing) {
-                data.append(Svg.data("M%.1f,%.1f", x(a.x()), y(a.z())));
-                lastX = x(a.x());
-                lastY = y(a.z());
-            }
-            boolean last =
-                    i + 1 == path.points().size() || !which.is(path.points().get(i + 1));
-            if (draw && (last || Math.hypot(x(b.x()) - lastX, y(b.z()) - lastY) > 1)) {
-                data.append(Svg.data("L%.1f,%.1f", x(b.x()), y(b.z())));
-                lastX = x(b.x());
-                lastY = y(b.z());
-            }
-            drawing = draw;
-        }
-        return data.toString();
-    }
-
-    /** A mark each second, a bigger one each fifth, numbered where there is room. */
-    private void seconds(Scene.Track track, int order) {
-        List<double[]> numbers = new ArrayList<>();
-        Path.Point down = track.path().at(track.fallSeconds());
-        StringBuilder small = new StringBuilder();
-        int each = apart(track.path()) < 3 ? 5 : 1;
-        for (int second = each; second < track.path().last().seconds(); second += each) {
-            Path.Point at = track.path().at(second);
-            double px = x(at.x());
-            double py = y(at.z());
-            if (second % 5 != 0) {
-                small.append(Svg.data("M%.1f,%.1fh0", px, py));
-                continue;
-            }
-            svg.add(
-                    "<circle class=\"water-second\" cx=\"%.1f\" cy=\"%.1f\" r=\"%.1f\"/>",
-                    px, py, order == 0 ? 3.4 : 2.4);
-            boolean clear = Math.hypot(px - x(down.x()), py - y(down.z())) > NUMBERS_APART;
-            boolean room = clear && numbers.stream().noneMatch(n -> Math.hypot(n[0] - px, n[1] - py) < NUMBERS_APART);
-            if (order == 0 && room) {
-                numbers.add(new double[] {px, py});
-                boolean falling = at.phase() == 0 || ask.depthM() * scale < ROOM_FOR_NUMBERS;
-                svg.label("water-number", px + (falling ? 6 : -4), py + (falling ? 4 : -7), String.valueOf(second));
-            }
-        }
-        svg.add("<path class=\"water-second small\" d=\"%s\"/>", small);
-    }
-
-    /** Pixels that a second takes on the mean. */
-    private double apart(Path path) {
-        double length = 0;
-        for (int i = 1; i < path.points().size(); i++) {
-            Path.Point a = path.points().get(i - 1);
-            Path.Point b = path.points().get(i);
-            length += Math.hypot(b.x() - a.x(), b.z() - a.z());
-        }
-        return length * scale / Math.max(1, path.last().seconds());
-    }
-
-    private void above(double wide, double from) {
-        double middle = from + (0.5 - leftM) * scale;
-        svg.label("water-word", LEFT, from - 2, "from above");
-        svg.add("<path class=\"water-line\" d=\"M%.1f,%.1f H%.1f\"/>", x(0), middle, wide - RIGHT);
-        for (int i = scene.tracks().size() - 1; i >= 0; i--) {
-            Scene.Track track = scene.tracks().get(i);
-            StringBuilder data = new StringBuilder();
-            for (Path.Point p : track.path().points()) {
-                data.append(Svg.data("%s%.1f,%.1f", data.isEmpty() ? "M" : "L", x(p.x()), middle + p.y() * scale));
-            }
-            String look = i == 0
-                    ? "main"
-                    : track.of().letter() == 'A'
-                            ? "other"
-                            : "beside-" + track.of().letter();
-            svg.add("<path class=\"water-path fall %s\" d=\"%s\"/>", track.look(), data);
-            Path.Point landed = track.path().at(track.fallSeconds());
-            svg.add(
-                    "<circle class=\"water-second\" cx=\"%.1f\" cy=\"%.1f\" r=\"3.4\"/>",
-                    x(landed.x()), middle + landed.y() * scale);
         }
     }
 

@@ -11,7 +11,7 @@ import picocli.CommandLine.Command;
 /** The commands that open a store's file. Faults go to standard error, one a line, with exit code 2. */
 @Command(
         name = "dusk",
-        subcommands = {ExportCommand.class, LoadCommand.class})
+        subcommands = {ExportCommand.class, LoadCommand.class, OfficerCommand.class})
 public final class ExchangeCommands {
     private static final int BAD_INPUT = 2;
 
@@ -20,7 +20,8 @@ public final class ExchangeCommands {
     public static void main(String[] args) {
         quiet();
         PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
-        System.exit(run(err, args));
+        PrintWriter out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
+        System.exit(run(out, err, args));
     }
 
     /** Standard output is for answers, and there is no Spring here to turn the libraries' talk down. */
@@ -32,8 +33,9 @@ public final class ExchangeCommands {
         }
     }
 
-    static int run(PrintWriter err, String... args) {
+    static int run(PrintWriter out, PrintWriter err, String... args) {
         return new CommandLine(new ExchangeCommands())
+                .setOut(out)
                 .setErr(err)
                 .setExecutionExceptionHandler((e, line, parsed) -> {
                     err.println(e.getMessage());

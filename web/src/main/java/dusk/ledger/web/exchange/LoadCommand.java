@@ -10,7 +10,9 @@ import java.time.Instant;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
 
 @Command(
         name = "load",
@@ -25,16 +27,25 @@ final class LoadCommand implements Callable<Integer> {
     @Mixin
     private final StoreOption option = new StoreOption();
 
+    @Spec
+    @SuppressWarnings("NullAway.Init") // set by picocli
+    private CommandSpec spec;
+
     @Override
     public Integer call() throws Exception {
         PackageReading reading = PackageReader.read(place);
         try (StoreOption.Opened opened = option.open()) {
             Clubs clubs = opened.clubs();
-            if (clubs.all().isEmpty()) {
+            boolean empty = clubs.all().isEmpty();
+            if (empty) {
                 String name = option.clubName() == null ? UNNAMED : option.clubName();
-                clubs.found(new Clubs.Club(Uuid7.of(Instant.now(), new SecureRandom()), name));
+                clubs.found(new Clubs.Club(Uuid7.of(Instant.now(), new SecureRandom()), name), reading.ledger());
+            } else {
+                clubs.load(option.choose(clubs).id(), reading.ledger());
             }
-            clubs.load(option.choose(clubs).id(), reading.ledger());
+            if (empty) {
+                OfficerLink.print(spec.commandLine().getOut(), opened, option.choose(clubs));
+            }
         }
         return 0;
     }

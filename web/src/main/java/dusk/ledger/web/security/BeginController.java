@@ -1,11 +1,11 @@
 package dusk.ledger.web.security;
 
+import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.records.Membership;
 import dusk.ledger.web.records.People;
 import dusk.ledger.web.store.Clubs;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.LinkedHashMap;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -21,12 +21,14 @@ class BeginController {
     private final Clubs clubs;
     private final People people;
     private final Membership membership;
+    private final NewcomerForm newcomers;
     private final CurrentPerson current;
 
-    BeginController(Clubs clubs, People people, Membership membership, CurrentPerson current) {
+    BeginController(Clubs clubs, People people, Membership membership, NewcomerForm newcomers, CurrentPerson current) {
         this.clubs = clubs;
         this.people = people;
         this.membership = membership;
+        this.newcomers = newcomers;
         this.current = current;
     }
 
@@ -45,20 +47,16 @@ class BeginController {
             HttpServletRequest request,
             HttpServletResponse response) {
         onlyOnce();
-        Map<String, String> errors = new LinkedHashMap<>();
-        required(typed, "club", "Write the club's name.", errors);
-        required(typed, "name", "Write your name.", errors);
-        required(typed, "username", "Write the name you will sign in with.", errors);
-        Passwords.fault(typed.getOrDefault("password", "")).ifPresent(fault -> errors.put("password", fault));
-        if (!errors.isEmpty()) {
+        Typed fields = NewcomerForm.typed(typed);
+        String club = fields.required("club", "Write the club's name.");
+        Membership.Newcomer officer = newcomers.read(fields);
+        if (officer == null) {
             model.addAttribute("typed", typed);
-            model.addAttribute("errors", errors);
+            model.addAttribute("errors", fields.errors());
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return "security/begin";
         }
-        String id = membership.found(
-                text(typed, "club"),
-                new Membership.Newcomer(text(typed, "username"), text(typed, "name"), text(typed, "password")));
+        String id = membership.found(club, officer);
         current.signIn(people.byId(id).orElseThrow(), request, response);
         return "redirect:/";
     }
@@ -66,16 +64,6 @@ class BeginController {
     private void onlyOnce() {
         if (!clubs.all().isEmpty()) {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);
-        }
-    }
-
-    private static String text(Map<String, String> typed, String name) {
-        return typed.getOrDefault(name, "").strip();
-    }
-
-    private static void required(Map<String, String> typed, String name, String fault, Map<String, String> errors) {
-        if (text(typed, name).isEmpty()) {
-            errors.put(name, fault);
         }
     }
 }

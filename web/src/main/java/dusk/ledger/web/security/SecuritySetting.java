@@ -31,6 +31,7 @@ class SecuritySetting {
                                 "/sign-in",
                                 "/demo/sign-in",
                                 "/begin",
+                                "/invited/*",
                                 "/app.css",
                                 "/fonts/**",
                                 "/js/**",

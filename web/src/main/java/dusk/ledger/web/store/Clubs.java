@@ -50,6 +50,15 @@ public final class Clubs {
                 .execute());
     }
 
+    /** Makes a club of a ledger, whole or not at all. */
+    public void found(Club club, Ledger ledger) {
+        store.writeApart(tx -> {
+            found(club);
+            load(club.id(), ledger);
+            return club;
+        });
+    }
+
     /**
      * Stores all records of a ledger in a club, in one transaction.
      *

@@ -17,8 +17,12 @@ class StoreSetting {
     }
 
     @Bean
-    NewId newId(Clock clock) {
-        RandomGenerator random = new SecureRandom();
+    RandomGenerator random() {
+        return new SecureRandom();
+    }
+
+    @Bean
+    NewId newId(Clock clock, RandomGenerator random) {
         return new NewId(clock, random);
     }
 }

@@ -1,0 +1,66 @@
+package dusk.ledger.web.tackle;
+
+import dusk.ledger.journal.Invalid;
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.tackle.Rig;
+import dusk.ledger.web.form.Form;
+import dusk.ledger.web.form.FormPage;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.SetUps;
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** A new set-up, put together by its rig. */
+@Controller
+class NewSetUpController {
+    private final SetUps setUps;
+
+    NewSetUpController(SetUps setUps) {
+        this.setUps = setUps;
+    }
+
+    @GetMapping("/tackle/new")
+    String fresh(Person person, @RequestParam(defaultValue = "") String rig, Model model) {
+        if (rig.isBlank()) {
+            model.addAttribute("rigs", Rig.all().stream().map(Drawn::usual).toList());
+            return "tackle/rigs";
+        }
+        SetUpForm form = new SetUpForm(rig.strip(), person.units());
+        return FormPage.show(model, form.record().form(newHead(rig.strip()), form.usual(), List.of()));
+    }
+
+    private static Form newHead(String rig) {
+        return SetUpForm.head("New " + rig, "/tackle?rig=" + rig, "/tackle/new");
+    }
+
+    @PostMapping("/tackle")
+    Object add(
+            Person person,
+            @RequestParam String rig,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HtmxRequest htmx,
+            HttpServletResponse response) {
+        SetUpForm form = new SetUpForm(rig, person.units());
+        SetUp setUp;
+        List<Invalid.Problem> problems;
+        try {
+            setUp = form.record().read(typed, Map.of("setup_id", setUps.newId(), "rig", rig), null);
+            problems = SetUpForm.problems(setUp);
+        } catch (Invalid e) {
+            return FormPage.refuse(model, response, form.record(), newHead(rig), typed, e.problems());
+        }
+        if (!problems.isEmpty()) {
+            return FormPage.refuse(model, response, form.record(), newHead(rig), typed, problems);
+        }
+        setUps.add(person.viewer(), setUp);
+        return FormPage.saved("/tackle/set-ups/" + setUp.id(), htmx);
+    }
+}

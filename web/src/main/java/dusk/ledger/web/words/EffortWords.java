@@ -1,0 +1,17 @@
+package dusk.ledger.web.words;
+
+import dusk.ledger.units.Figures;
+import dusk.ledger.web.records.SetUps;
+
+/** Fishing that something has seen, in words. */
+public final class EffortWords {
+    private EffortWords() {}
+
+    /** Such as {@code 12.5 rod-hours in 9 stints}. */
+    public static String of(SetUps.Fished fished) {
+        return fished.stints() > 0
+                ? Figures.trimmed(fished.rodHours(), 1) + " rod-hours in "
+                        + StintWords.count(Math.toIntExact(fished.stints()), "stint", "stints")
+                : "not fished yet";
+    }
+}
