@@ -9,6 +9,7 @@ import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 
 @AnalyzeClasses(packages = "dusk.ledger", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
@@ -16,13 +17,17 @@ class ArchitectureTest {
     static final ArchRule plainJava = noClasses()
             .should()
             .dependOnClassesThat()
-            .resideInAnyPackage("org.springframework..", "jakarta..", "java.sql..", "org.jooq..")
-            .because("the core knows no web, no SQL and no framework");
+            .resideInAnyPackage("org.springframework..", "jakarta..", "java.sql..", "org.jooq..", "picocli..")
+            .because("the core knows no web, no SQL, no command line and no framework");
 
     @ArchTest
     static final ArchRule noClockOfItsOwn = noClasses()
             .should()
             .callMethod(Instant.class, "now")
+            .orShould()
+            .callMethod(LocalDate.class, "now")
+            .orShould()
+            .callMethod(System.class, "currentTimeMillis")
             .orShould()
             .callMethod(Clock.class, "systemUTC")
             .because("the time is given to the core, never taken by it");
@@ -43,7 +48,7 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule theRecordKnowsNoReckoning = noClasses()
             .that()
-            .resideInAnyPackage("dusk.ledger.journal", "dusk.ledger.vocabulary")
+            .resideInAnyPackage("dusk.ledger.journal", "dusk.ledger.vocabulary", "dusk.ledger.format")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage(
@@ -52,4 +57,22 @@ class ArchitectureTest {
                     "dusk.ledger.interchange..",
                     "dusk.ledger.patterns..")
             .because("what was fished stays true whatever is made of it");
+
+    @ArchTest
+    static final ArchRule tackleKnowsNoPackages = noClasses()
+            .that()
+            .resideInAnyPackage("dusk.ledger.tackle", "dusk.ledger.water", "dusk.ledger.fish", "dusk.ledger.safety")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("dusk.ledger.interchange")
+            .because("what is tied on is no matter of how records travel");
+
+    @ArchTest
+    static final ArchRule theDemoClubKnowsNoSearch = noClasses()
+            .that()
+            .resideInAPackage("dusk.ledger.demo")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("dusk.ledger.patterns")
+            .because("what was planted must not know how it is looked for");
 }

@@ -37,6 +37,8 @@ import org.springframework.context.annotation.Primary;
 
 /** A day on the deck, on a phone, by a clock that the test turns. */
 class DeckIT extends RunningApplication {
+    private static final String WAITING = "document.getElementById('waiting').dataset.touches || '0'";
+
     private static Browser browser;
 
     @TestConfiguration
@@ -80,11 +82,10 @@ class DeckIT extends RunningApplication {
 
     /** Waits until what was touched has been sent and the answer stands on the page. */
     private static void settled(Page page) {
-        String waiting = "localStorage.getItem('dusk-deck-touches') || '[]'";
-        for (int i = 0; i < 300 && !page.evaluate(waiting).equals("[]"); i++) {
+        for (int i = 0; i < 300 && !page.evaluate(WAITING).equals("0"); i++) {
             page.waitForTimeout(50);
         }
-        assertThat(page.evaluate(waiting)).isEqualTo("[]");
+        assertThat(page.evaluate(WAITING)).isEqualTo("0");
     }
 
     private static void touch(Page page, int rod, String... words) {
@@ -421,7 +422,7 @@ class DeckIT extends RunningApplication {
         assertThat(rod(page, 2).locator("[data-count=landed]").textContent()).isEqualTo("1");
         page.uncheck("#keys-on");
         page.keyboard().press("b");
-        assertThat(page.evaluate("localStorage.getItem('dusk-deck-touches')")).isEqualTo("[]");
+        assertThat(page.evaluate(WAITING)).isEqualTo("0");
     }
 
     @Test
@@ -472,8 +473,9 @@ class DeckIT extends RunningApplication {
         page.click("text=End it now");
         page.waitForSelector("text=This trip has ended");
         page.evaluate(
-                "path => localStorage.setItem('dusk-deck-touches', JSON.stringify([{person: document.getElementById('deck').dataset.person,"
-                        + " path, body: 'act=01a0-late', at: Date.now() - 60000, card: 'x'}]))",
+                "async path => { const { update } = await import('/js/idb-keyval.js');"
+                        + " const key = 'touches:' + document.getElementById('deck').dataset.person;"
+                        + " await update(key, () => [{id: 'late', path, body: 'act=01a0-late', at: Date.now() - 60000, card: 'x'}]); }",
                 page.url().replaceAll(".*(/deck/[0-9a-f-]+).*", "$1") + "/rods/" + rodId + "/bite");
         page.reload();
         page.waitForSelector("#waiting:has-text(\"Refused, and kept on this device: bite\")");

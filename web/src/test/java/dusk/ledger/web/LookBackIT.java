@@ -71,14 +71,14 @@ class LookBackIT extends RunningApplication {
         page.waitForSelector(".client-card");
         Browser.assertSound(page, "card");
         String card = page.textContent("main");
-        assertThat(card).contains("largemouth, 38.4 cm").contains("silver shad");
+        assertThat(card).contains("largemouth 38.4 cm").contains("silver shad");
         String pdf = page.getAttribute("a:has-text(\"As a PDF\")", "href");
         Visitor guide = new Visitor(address("")).as(demoPerson("harl").id());
         String text;
         try (PDDocument read = Loader.loadPDF(guide.bytes(pdf))) {
             text = new PDFTextStripper().getText(read);
         }
-        assertThat(text).contains("Pella Rusk").contains("largemouth, 38.4 cm").contains("Orrin Reservoir");
+        assertThat(text).contains("Pella Rusk").contains("largemouth 38.4 cm").contains("Orrin Reservoir");
         for (var spot :
                 rows.all(demoPerson("harl").viewer(), LedgerFormat.SPOTS, org.jooq.impl.DSL.noCondition(), List.of())) {
             if (spot.label() != null) {

@@ -1,5 +1,7 @@
 /** A person's own units, theme and password. */
+@ApplicationModule(allowedDependencies = {"records", "security"})
 @NullMarked
 package dusk.ledger.web.account;
 
 import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.ApplicationModule;

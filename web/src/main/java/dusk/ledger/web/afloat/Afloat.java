@@ -5,6 +5,7 @@ import dusk.ledger.web.records.Decks;
 import dusk.ledger.web.records.RodOut;
 import dusk.ledger.web.store.Acts;
 import dusk.ledger.web.store.NotYours;
+import dusk.ledger.web.store.Writing;
 import java.time.Instant;
 import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
@@ -28,7 +29,7 @@ class Afloat {
      *
      * @param at when, never before the trip began
      */
-    record Doing(By by, Deck deck, Instant at, Acts.Writing w) {
+    record Doing(By by, Deck deck, Instant at, Writing w) {
         /** A rod of the deck as it is now. */
         RodOut rod(String rodId) {
             return deck.rods().stream()
@@ -73,7 +74,7 @@ class Afloat {
         });
     }
 
-    private Doing doing(By by, Acts.Writing w) {
+    private Doing doing(By by, Writing w) {
         Deck deck = decks.deck(by.viewer(), by.tripId());
         return new Doing(by, deck, deck.notBefore(by.at()), w);
     }

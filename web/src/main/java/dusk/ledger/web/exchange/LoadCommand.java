@@ -6,7 +6,6 @@ import dusk.ledger.journal.Uuid7;
 import dusk.ledger.web.store.Clubs;
 import java.nio.file.Path;
 import java.security.SecureRandom;
-import java.time.Instant;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -39,7 +38,8 @@ final class LoadCommand implements Callable<Integer> {
             boolean empty = clubs.all().isEmpty();
             if (empty) {
                 String name = option.clubName() == null ? UNNAMED : option.clubName();
-                clubs.found(new Clubs.Club(Uuid7.of(Instant.now(), new SecureRandom()), name), reading.ledger());
+                clubs.found(
+                        new Clubs.Club(Uuid7.of(opened.clock().instant(), new SecureRandom()), name), reading.ledger());
             } else {
                 clubs.load(option.choose(clubs).id(), reading.ledger());
             }

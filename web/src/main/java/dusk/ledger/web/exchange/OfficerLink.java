@@ -6,7 +6,6 @@ import dusk.ledger.web.store.Viewer;
 import java.io.PrintWriter;
 import java.security.SecureRandom;
 import java.time.Duration;
-import java.time.Instant;
 
 /** How a club whose people cannot sign in gets its first records officer: by a link on the console of whoever runs it. */
 final class OfficerLink {
@@ -16,7 +15,7 @@ final class OfficerLink {
 
     static void print(PrintWriter out, StoreOption.Opened opened, Clubs.Club club) {
         String token = new Invitations(opened.store(), new SecureRandom())
-                .invite(club.id(), Viewer.Role.OFFICER, Instant.now().plus(GOOD_FOR));
+                .invite(club.id(), Viewer.Role.OFFICER, opened.clock().instant().plus(GOOD_FOR));
         out.println("A records officer of " + club.name() + " comes in, once and within " + GOOD_FOR.toDays()
                 + " days, at the server's address with /invited/" + token + " behind it, such as");
         out.println("http://127.0.0.1:8470/invited/" + token);

@@ -5,6 +5,7 @@ import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.Store;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -19,7 +20,7 @@ final class StoreOption {
     private @Nullable String club;
 
     /** Opened stores and what reads them. */
-    record Opened(Store store, LedgerRows rows, Clubs clubs) implements AutoCloseable {
+    record Opened(Store store, LedgerRows rows, Clubs clubs, Clock clock) implements AutoCloseable {
         @Override
         public void close() {
             store.close();
@@ -38,7 +39,7 @@ final class StoreOption {
     Opened open() {
         Store store = Store.open(file());
         LedgerRows rows = new LedgerRows(store);
-        return new Opened(store, rows, new Clubs(store, rows));
+        return new Opened(store, rows, new Clubs(store, rows), Clock.systemUTC());
     }
 
     Opened openExisting() {

@@ -1,5 +1,7 @@
 /** What the records say. */
+@ApplicationModule(allowedDependencies = {"form", "portrait", "records", "store"})
 @NullMarked
 package dusk.ledger.web.findings;
 
 import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.ApplicationModule;

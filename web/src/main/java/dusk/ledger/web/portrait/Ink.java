@@ -1,5 +1,6 @@
 package dusk.ledger.web.portrait;
 
+import java.util.HexFormat;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -48,7 +49,7 @@ final class Ink {
 
     /** The same colour in shade, for what lies behind. */
     static String dark(@Nullable String word) {
-        int rgb = Integer.parseInt(colour(word).substring(1), 16);
+        int rgb = HexFormat.fromHexDigits(colour(word).substring(1));
         int red = (rgb >> 16 & 0xff) * 2 / 3;
         int green = (rgb >> 8 & 0xff) * 2 / 3;
         int blue = (rgb & 0xff) * 2 / 3;

@@ -13,12 +13,12 @@ import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Spot;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.units.Length;
-import dusk.ledger.web.store.Acts;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.store.Visibility;
+import dusk.ledger.web.store.Writing;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
@@ -94,7 +94,7 @@ public class Decks {
                 .select(RODS_OUT.fields())
                 .select(running)
                 .from(RODS_OUT)
-                .where(RODS_OUT.CLUB_ID.eq(viewer.clubId()))
+                .where(Visibility.of(viewer, RODS_OUT))
                 .and(which)
                 .orderBy(RODS_OUT.NUMBER)
                 .fetch(r -> new RodOut(
@@ -129,7 +129,7 @@ public class Decks {
     }
 
     /** Begins a trip on a deck, logged by the viewer. */
-    public void begin(Acts.Writing w, Viewer viewer, Trip trip, @Nullable Instant until) {
+    public void begin(Writing w, Viewer viewer, Trip trip, @Nullable Instant until) {
         w.insert(LedgerFormat.TRIPS, trip);
         w.update(TRIPS, trip.id(), Map.of(TRIPS.LOGGED_BY, String.valueOf(viewer.personId())));
         Map<Field<?>, @Nullable Object> row = new HashMap<>();
@@ -139,7 +139,7 @@ public class Decks {
     }
 
     /** A new rod on a deck; {@link RodOut#stintId} is what runs on it. */
-    public void put(Acts.Writing w, String tripId, RodOut rod) {
+    public void put(Writing w, String tripId, RodOut rod) {
         Map<Field<?>, @Nullable Object> row = row(rod);
         row.put(RODS_OUT.ROD_OUT_ID, rod.id());
         row.put(RODS_OUT.TRIP_ID, tripId);
@@ -148,12 +148,12 @@ public class Decks {
     }
 
     /** Writes a rod over what it was. */
-    public void change(Acts.Writing w, RodOut rod) {
+    public void change(Writing w, RodOut rod) {
         w.update(RODS_OUT, rod.id(), row(rod));
     }
 
     /** Marks a rod as touched, so that acts on it are undone in turn. */
-    public void touch(Acts.Writing w, RodOut rod, Instant at) {
+    public void touch(Writing w, RodOut rod, Instant at) {
         w.update(RODS_OUT, rod.id(), Map.of(RODS_OUT.TOUCHED_AT, at.isAfter(rod.touchedAt()) ? at : rod.touchedAt()));
     }
 
@@ -171,19 +171,19 @@ public class Decks {
     }
 
     /** Remembers when columns of the readings were looked at last. */
-    public void see(Acts.Writing w, Deck deck, Map<String, Instant> seen) {
+    public void see(Writing w, Deck deck, Map<String, Instant> seen) {
         Map<String, String> text = new TreeMap<>();
         seen.forEach((column, at) -> text.put(column, at.toString()));
         w.update(DECKS, deck.trip().id(), Map.of(DECKS.SEEN, json.writeValueAsString(text)));
     }
 
     /** Remembers which columns are not asked for any more. */
-    public void wave(Acts.Writing w, Deck deck, Set<String> waved) {
+    public void wave(Writing w, Deck deck, Set<String> waved) {
         w.update(DECKS, deck.trip().id(), Map.of(DECKS.WAVED, json.writeValueAsString(waved)));
     }
 
     /** A place made on the deck is its maker's own until they share it. */
-    public void newPlace(Acts.Writing w, Viewer maker, Spot spot) {
+    public void newPlace(Writing w, Viewer maker, Spot spot) {
         Map<Field<?>, @Nullable Object> row = new HashMap<>();
         row.put(SPOTS.SPOT_ID, spot.id());
         row.put(SPOTS.WATER_ID, spot.waterId());

@@ -11,12 +11,12 @@ import dusk.ledger.units.Length;
 import dusk.ledger.water.Calibration;
 import dusk.ledger.water.Calibrations;
 import dusk.ledger.water.Cast;
-import dusk.ledger.web.store.Acts;
 import dusk.ledger.web.store.Deletions;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.store.Visibility;
+import dusk.ledger.web.store.Writing;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
@@ -121,7 +121,7 @@ public class Drops {
     }
 
     /** Notes one as part of an act. */
-    public void note(Acts.Writing w, Viewer viewer, String setUpId, Instant at, Calibration.Drop drop, boolean salt) {
+    public void note(Writing w, Viewer viewer, String setUpId, Instant at, Calibration.Drop drop, boolean salt) {
         w.insert(DROPS, row(viewer, setUpId, at, drop, salt));
     }
 

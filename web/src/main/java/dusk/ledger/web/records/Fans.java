@@ -5,10 +5,11 @@ import static dusk.ledger.web.schema.Tables.FAN_CASTS;
 
 import dusk.ledger.water.Fan;
 import dusk.ledger.water.LaidFan;
-import dusk.ledger.web.store.Acts;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
+import dusk.ledger.web.store.Visibility;
+import dusk.ledger.web.store.Writing;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
@@ -55,7 +56,7 @@ public class Fans {
         Condition place = spotId == null ? FANS.SPOT_ID.isNull() : FANS.SPOT_ID.eq(spotId);
         return store.read()
                 .selectFrom(FANS)
-                .where(FANS.CLUB_ID.eq(viewer.clubId()))
+                .where(Visibility.of(viewer, FANS))
                 .and(FANS.TRIP_ID.eq(tripId))
                 .and(place)
                 .orderBy(FANS.FAN_ID.desc())
@@ -70,13 +71,13 @@ public class Fans {
         return new TreeSet<>(store.read()
                 .select(FAN_CASTS.NUMBER)
                 .from(FAN_CASTS)
-                .where(FAN_CASTS.CLUB_ID.eq(viewer.clubId()))
+                .where(Visibility.of(viewer, FAN_CASTS))
                 .and(FAN_CASTS.FAN_ID.eq(fanId))
                 .fetch(r -> Math.toIntExact(r.value1())));
     }
 
     /** Lays one out. */
-    public void lay(Acts.Writing w, String tripId, @Nullable String spotId, LaidFan laid) {
+    public void lay(Writing w, String tripId, @Nullable String spotId, LaidFan laid) {
         Map<Field<?>, @Nullable Object> row = new HashMap<>();
         row.put(FANS.FAN_ID, newId.next());
         row.put(FANS.TRIP_ID, tripId);
@@ -90,7 +91,7 @@ public class Fans {
     }
 
     /** Marks a cast as made. */
-    public void make(Acts.Writing w, Laid fan, int number) {
+    public void make(Writing w, Laid fan, int number) {
         w.insert(
                 FAN_CASTS,
                 Map.of(FAN_CASTS.FAN_CAST_ID, castId(fan, number), FAN_CASTS.FAN_ID, fan.id(), FAN_CASTS.NUMBER, (long)
@@ -98,7 +99,7 @@ public class Fans {
     }
 
     /** Takes a cast's mark back. */
-    public void unmake(Acts.Writing w, Laid fan, int number) {
+    public void unmake(Writing w, Laid fan, int number) {
         w.delete(FAN_CASTS, castId(fan, number));
     }
 

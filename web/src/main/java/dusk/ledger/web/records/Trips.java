@@ -147,7 +147,7 @@ public class Trips {
                 && store.read()
                         .fetchExists(
                                 Tables.DECKS,
-                                Tables.DECKS.CLUB_ID.eq(viewer.clubId()).and(Tables.DECKS.TRIP_ID.eq(trip.id())));
+                                Visibility.of(viewer, Tables.DECKS).and(Tables.DECKS.TRIP_ID.eq(trip.id())));
     }
 
     /** Species landed on a water, those landed most first. */

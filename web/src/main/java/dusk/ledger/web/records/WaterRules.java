@@ -9,6 +9,7 @@ import dusk.ledger.units.UnitSystem;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
+import dusk.ledger.web.store.Visibility;
 import java.time.MonthDay;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -43,7 +44,7 @@ public final class WaterRules {
         return store
                 .read()
                 .selectFrom(WATER_RULES)
-                .where(WATER_RULES.CLUB_ID.eq(viewer.clubId()))
+                .where(Visibility.of(viewer, WATER_RULES))
                 .orderBy(WATER_RULES.SPECIES)
                 .fetch(r -> new Noted(
                         r.getRuleId(),
@@ -73,8 +74,7 @@ public final class WaterRules {
         return store.read()
                 .fetchExists(
                         WATERS,
-                        WATERS.CLUB_ID
-                                .eq(viewer.clubId())
+                        Visibility.of(viewer, WATERS)
                                 .and(WATERS.WATER_ID.eq(waterId))
                                 .and(WATERS.LEAD_FORBIDDEN.eq(true)));
     }

@@ -15,25 +15,39 @@ import org.springframework.security.web.context.HttpSessionSecurityContextReposi
 import org.springframework.stereotype.Component;
 import org.springframework.web.bind.support.WebDataBinderFactory;
 import org.springframework.web.context.request.NativeWebRequest;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.method.support.ModelAndViewContainer;
 
 /** The signed-in person, as an argument of a controller's methods and for the frame around a page. */
 @Component
 public class CurrentPerson implements HandlerMethodArgumentResolver {
+    private static final String KNOWN = CurrentPerson.class.getName();
+
     private final People people;
 
     CurrentPerson(People people) {
         this.people = people;
     }
 
-    /** Empty on the pages that are open to all. */
+    /** Read once a request, so that a change of it counts at the next; empty on the pages that are open to all. */
     public Optional<Person> get() {
         Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
         if (authentication == null || !(authentication.getPrincipal() instanceof SignedIn signedIn)) {
             return Optional.empty();
         }
-        return people.byId(signedIn.personId());
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
+        if (request == null) {
+            return people.byId(signedIn.personId());
+        }
+        Object known = request.getAttribute(KNOWN, RequestAttributes.SCOPE_REQUEST);
+        if (known instanceof Person person && person.id().equals(signedIn.personId())) {
+            return Optional.of(person);
+        }
+        Optional<Person> read = people.byId(signedIn.personId());
+        read.ifPresent(person -> request.setAttribute(KNOWN, person, RequestAttributes.SCOPE_REQUEST));
+        return read;
     }
 
     /** Signs a person in without a password: the demonstration and a club's first officer only. */

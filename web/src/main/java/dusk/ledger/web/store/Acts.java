@@ -5,22 +5,15 @@ import static org.jooq.impl.DSL.coalesce;
 import static org.jooq.impl.DSL.max;
 import static org.jooq.impl.DSL.val;
 
-import dusk.ledger.format.Table;
 import dusk.ledger.web.schema.DefaultSchema;
-import dusk.ledger.web.schema.InstantConverter;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.jooq.Field;
-import org.jooq.Record;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -31,7 +24,6 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 public final class Acts {
-    private static final String CLUB = "club_id";
     private static final int LISTED = 40;
 
     private final Store store;
@@ -95,8 +87,8 @@ public final class Acts {
                 .set(ACTS.NUMBER, (last == null ? 0 : last) + 1)
                 .set(ACTS.ACTED_AT, act.at())
                 .set(ACTS.PERSON_ID, Objects.requireNonNull(viewer.personId(), "only a person acts"))
-                .set(ACTS.WHAT, writing.what == null ? act.what() : writing.what)
-                .set(ACTS.CHANGES, json.writeValueAsString(writing.images))
+                .set(ACTS.WHAT, writing.what(act.what()))
+                .set(ACTS.CHANGES, json.writeValueAsString(writing.images()))
                 .execute();
         return true;
     }
@@ -155,152 +147,8 @@ public final class Acts {
         return ACTS.CLUB_ID.eq(viewer.clubId()).and(ACTS.TRIP_ID.eq(tripId));
     }
 
-    private static org.jooq.Table<?> tableOf(JsonNode image) {
+    static org.jooq.Table<?> tableOf(JsonNode image) {
         return Objects.requireNonNull(
                 DefaultSchema.DEFAULT_SCHEMA.getTable(image.path("table").asString()));
-    }
-
-    /** A row before and after; null where it was not there. */
-    private record Image(
-            String table,
-            String id,
-            @Nullable Map<String, @Nullable Object> before,
-            @Nullable Map<String, @Nullable Object> after) {}
-
-    /** Writes rows of one act. A row written twice is remembered as it was before the first and after the last time. */
-    public static final class Writing {
-        private final DSLContext tx;
-        private final String clubId;
-        private final List<Image> images = new ArrayList<>();
-        private @Nullable String what;
-
-        private Writing(DSLContext tx, String clubId) {
-            this.tx = tx;
-            this.clubId = clubId;
-        }
-
-        /** Says what was done, where it is known only while doing it. */
-        public void say(String words) {
-            what = words;
-        }
-
-        public <T> void insert(Table<T> table, T row) {
-            Map<Field<?>, @Nullable Object> values = LedgerRows.values(clubId, table, row);
-            insert(LedgerRows.of(table), values);
-        }
-
-        /** A new row of one of the store's own tables; the club is added. */
-        public void insert(org.jooq.Table<?> table, Map<Field<?>, ? extends @Nullable Object> values) {
-            String id = named(values.get(id(table)), table);
-            Map<Field<?>, @Nullable Object> all = new LinkedHashMap<>(values);
-            all.put(clubField(table), clubId);
-            remember(table, id, () -> tx.insertInto(table).set(all).execute());
-        }
-
-        public <T> void update(Table<T> table, T row) {
-            Map<Field<?>, @Nullable Object> values = LedgerRows.values(clubId, table, row);
-            org.jooq.Table<?> stored = LedgerRows.of(table);
-            String id = named(values.remove(id(stored)), stored);
-            values.remove(clubField(stored));
-            update(stored, id, values);
-        }
-
-        public void update(org.jooq.Table<?> table, String id, Map<Field<?>, ? extends @Nullable Object> values) {
-            remember(
-                    table,
-                    id,
-                    () -> tx.update(table).set(values).where(one(table, id)).execute());
-        }
-
-        public void delete(Table<?> table, String id) {
-            delete(LedgerRows.of(table), id);
-        }
-
-        public void delete(org.jooq.Table<?> table, String id) {
-            remember(table, id, () -> tx.deleteFrom(table).where(one(table, id)).execute());
-        }
-
-        private void remember(org.jooq.Table<?> table, String id, Runnable write) {
-            Map<String, @Nullable Object> before = image(table, id);
-            write.run();
-            Map<String, @Nullable Object> after = image(table, id);
-            for (int i = 0; i < images.size(); i++) {
-                Image earlier = images.get(i);
-                if (earlier.table().equals(table.getName()) && earlier.id().equals(id)) {
-                    images.set(i, new Image(table.getName(), id, earlier.before(), after));
-                    return;
-                }
-            }
-            images.add(new Image(table.getName(), id, before, after));
-        }
-
-        private @Nullable Map<String, @Nullable Object> image(org.jooq.Table<?> table, String id) {
-            Record row = tx.selectFrom(table).where(one(table, id)).fetchOne();
-            if (row == null) {
-                return null;
-            }
-            Map<String, @Nullable Object> image = new LinkedHashMap<>();
-            for (Field<?> field : row.fields()) {
-                Object value = row.get(field);
-                image.put(field.getName(), value instanceof Instant at ? stored(at) : value);
-            }
-            return image;
-        }
-
-        private static String stored(Instant at) {
-            return String.valueOf(new InstantConverter().to(at));
-        }
-
-        private void restore(JsonNode image) {
-            org.jooq.Table<?> table = tableOf(image);
-            String id = image.path("id").asString();
-            if (image.path("before").isNull()) {
-                tx.deleteFrom(table).where(one(table, id)).execute();
-                return;
-            }
-            Map<Field<?>, @Nullable Object> values = new LinkedHashMap<>();
-            image.path("before").properties().forEach(cell -> {
-                Field<?> field = Objects.requireNonNull(table.field(cell.getKey()), cell.getKey());
-                values.put(field, field.getDataType().convert(plain(cell.getValue())));
-            });
-            if (image.path("after").isNull()) {
-                tx.insertInto(table).set(values).execute();
-            } else {
-                tx.update(table).set(values).where(one(table, id)).execute();
-            }
-        }
-
-        private static @Nullable Object plain(JsonNode value) {
-            if (value.isNull()) {
-                return null;
-            }
-            if (value.isBoolean()) {
-                return value.asBoolean();
-            }
-            return value.isNumber() ? (Object) value.numberValue() : value.asString();
-        }
-
-        private Condition one(org.jooq.Table<?> table, String id) {
-            return clubField(table)
-                    .eq(clubId)
-                    .and(id(table).coerce(String.class).eq(id));
-        }
-
-        private static Field<String> clubField(org.jooq.Table<?> table) {
-            return Objects.requireNonNull(table.field(CLUB, String.class));
-        }
-
-        /** A row's id in its club: the last column of the key. Not by its type: a coerced field is another one to a map. */
-        private static Field<?> id(org.jooq.Table<?> table) {
-            var key = Objects.requireNonNull(table.getPrimaryKey()).getFields();
-            return Objects.requireNonNull(table.field(key.get(key.size() - 1).getName()));
-        }
-
-        private static String named(@Nullable Object id, org.jooq.Table<?> table) {
-            return Objects.requireNonNull(
-                            id,
-                            () -> table.getName() + " needs its " + id(table).getName())
-                    .toString();
-        }
     }
 }
