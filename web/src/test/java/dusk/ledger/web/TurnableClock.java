@@ -8,14 +8,14 @@ import java.time.ZoneOffset;
 import java.util.concurrent.atomic.AtomicReference;
 
 /** A clock that a test turns. */
-final class TurnableClock extends Clock {
+public final class TurnableClock extends Clock {
     private final AtomicReference<Instant> now;
 
-    TurnableClock(Instant now) {
+    public TurnableClock(Instant now) {
         this.now = new AtomicReference<>(now);
     }
 
-    void turn(Duration on) {
+    public void turn(Duration on) {
         now.updateAndGet(at -> at.plus(on));
     }
 

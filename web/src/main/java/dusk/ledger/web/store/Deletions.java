@@ -27,7 +27,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public final class Deletions {
-    private static final List<Table<?>> MARKED =
+    static final List<Table<?>> MARKED =
             List.of(TRIPS, READINGS, SIGNS, STINTS, CATCHES, TOUCHES, LOSSES, DROPS);
     private static final int LISTED = 10;
 

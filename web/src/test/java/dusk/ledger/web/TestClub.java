@@ -1,0 +1,180 @@
+package dusk.ledger.web;
+
+import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.format.Table;
+import dusk.ledger.journal.Angler;
+import dusk.ledger.journal.Rod;
+import dusk.ledger.journal.RodBuilder;
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.journal.SetUpBuilder;
+import dusk.ledger.journal.Spot;
+import dusk.ledger.journal.SpotBuilder;
+import dusk.ledger.journal.Water;
+import dusk.ledger.units.Length;
+import dusk.ledger.units.Mass;
+import dusk.ledger.units.Position;
+import dusk.ledger.web.records.Membership;
+import dusk.ledger.web.records.People;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.store.LedgerRows;
+import dusk.ledger.web.store.Store;
+import dusk.ledger.web.store.Viewer;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import org.springframework.context.annotation.AnnotationConfigApplicationContext;
+import org.springframework.core.env.MapPropertySource;
+import org.springframework.security.crypto.password.PasswordEncoder;
+
+/**
+ * A small club on a real file, without a web server: two waters, three places, three set-ups, two rods; an officer, a
+ * guide, a member and another member; and a second club that must not see any of it.
+ */
+public final class TestClub implements AutoCloseable {
+    public static final Instant START = Instant.parse("2026-10-03T15:00:00Z");
+
+    public final TurnableClock clock = new TurnableClock(START);
+    public final Person officer;
+    public final Person guide;
+    public final Person member;
+    public final Person other;
+    public final Person stranger;
+    public final Water lake = new Water(
+            "lake", "Kell Water", "lake", new Position(44.5, -14), ZoneId.of("Etc/GMT+1"));
+    public final Water sound = new Water("sound", "Merrow Sound", "estuary", null, null);
+    public final Spot point = SpotBuilder.builder()
+            .id("point")
+            .waterId("lake")
+            .label("Kiln Point")
+            .structure("main point")
+            .bottom("rock")
+            .cover("none")
+            .position(new Position(44.51, -14.01))
+            .build();
+    public final Spot dock = SpotBuilder.builder()
+            .id("dock")
+            .waterId("lake")
+            .label("Boathouse")
+            .structure("dock")
+            .build();
+    public final Spot pass = SpotBuilder.builder()
+            .id("pass")
+            .waterId("sound")
+            .label("Merrow Pass")
+            .structure("pass")
+            .build();
+    public final SetUp jig = SetUpBuilder.builder()
+            .id("jig")
+            .rig("open jig head")
+            .headShape("ball")
+            .headMass(Mass.ofGrams(7))
+            .headMaterial("lead")
+            .hookWire("light")
+            .plastic("curl-tail grub")
+            .plasticLength(Length.ofMillimetres(75))
+            .plasticMaterial("plastisol")
+            .colour("pearl")
+            .lineDiameter(Length.ofMillimetres(0.2))
+            .build();
+    public final SetUp drop = SetUpBuilder.builder()
+            .id("drop")
+            .rig("drop shot")
+            .headShape("cylinder")
+            .headMass(Mass.ofGrams(10))
+            .headMaterial("tungsten")
+            .plastic("straight worm")
+            .plasticLength(Length.ofMillimetres(110))
+            .colour("violet")
+            .leader(Length.ofMillimetres(300))
+            .build();
+    public final SetUp bare = SetUpBuilder.builder().id("bare").rig("wacky").build();
+    public final Rod light = RodBuilder.builder()
+            .id("light")
+            .name("7 ft light")
+            .length(Length.ofMillimetres(2130))
+            .power("light")
+            .action("moderate")
+            .lureMin(Mass.ofGrams(2))
+            .lureMax(Mass.ofGrams(12))
+            .retrieve(Length.ofMillimetres(700))
+            .build();
+    public final Rod nameless = RodBuilder.builder().id("r2").build();
+
+    private final AnnotationConfigApplicationContext context = new AnnotationConfigApplicationContext();
+
+    /** @param folder for the store's file */
+    public TestClub(Path folder) {
+        context.getEnvironment()
+                .getPropertySources()
+                .addFirst(new MapPropertySource(
+                        "test", Map.of("dusk.store", folder.resolve("club.db").toString())));
+        context.registerBean(Clock.class, () -> clock);
+        context.registerBean(PasswordEncoder.class, Plain::new);
+        context.scan("dusk.ledger.web.store", "dusk.ledger.web.records", "dusk.ledger.web.afloat");
+        context.refresh();
+        Membership membership = get(Membership.class);
+        officer = person(membership.found("Kell Anglers", newcomer("edda", "Edda Pomroy")));
+        String club = officer.clubId();
+        guide = person(membership.join(club, newcomer("harl", "Harl Quist"), Viewer.Role.GUIDE));
+        member = person(membership.join(club, newcomer("tobin", "Tobin Marl"), Viewer.Role.MEMBER));
+        other = person(membership.join(club, newcomer("runa", "Runa Halloway"), Viewer.Role.MEMBER));
+        stranger = person(membership.found("Elsewhere Anglers", newcomer("odd", "Odd One")));
+        store(LedgerFormat.WATERS, List.of(lake, sound));
+        store(LedgerFormat.SPOTS, List.of(point, dock, pass));
+        store(LedgerFormat.SETUPS, List.of(jig, drop, bare));
+        store(LedgerFormat.RODS, List.of(light, nameless));
+    }
+
+    private static Membership.Newcomer newcomer(String signIn, String name) {
+        return new Membership.Newcomer(signIn, name, "a long enough word");
+    }
+
+    private Person person(String id) {
+        return get(People.class).byId(id).orElseThrow();
+    }
+
+    /** Stores rows of the club as they are. */
+    public <T> void store(Table<T> table, List<T> list) {
+        get(Store.class).write(officer.clubId(), tx -> {
+            list.forEach(row -> get(LedgerRows.class).insert(tx, officer.clubId(), table, row));
+            return list;
+        });
+    }
+
+    /** All rows of a table that the officer sees. */
+    public <T> List<T> all(Table<T> table) {
+        return get(LedgerRows.class).all(officer.viewer(), table);
+    }
+
+    /** The angler that a person is. */
+    public Angler angler(Person person) {
+        return get(LedgerRows.class)
+                .one(person.viewer(), LedgerFormat.ANGLERS, String.valueOf(person.anglerId()))
+                .orElseThrow();
+    }
+
+    public <T> T get(Class<T> type) {
+        return context.getBean(type);
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+
+    /** Real hashes take their time on purpose. */
+    private static final class Plain implements PasswordEncoder {
+        @Override
+        public String encode(CharSequence raw) {
+            return "plain " + raw;
+        }
+
+        @Override
+        public boolean matches(CharSequence raw, String encoded) {
+            return encoded.equals("plain " + raw);
+        }
+    }
+}
