@@ -16,15 +16,16 @@ import dusk.ledger.units.Position;
 import dusk.ledger.web.records.Membership;
 import dusk.ledger.web.records.People;
 import dusk.ledger.web.records.Person;
+import dusk.ledger.web.store.Clubs;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import java.nio.file.Path;
-import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import org.springframework.beans.factory.BeanFactory;
 import org.springframework.context.annotation.AnnotationConfigApplicationContext;
 import org.springframework.core.env.MapPropertySource;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -36,7 +37,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 public final class TestClub implements AutoCloseable {
     public static final Instant START = Instant.parse("2026-10-03T15:00:00Z");
 
-    public final TurnableClock clock = new TurnableClock(START);
+    public final TurnableClock clock;
     public final Person officer;
     public final Person guide;
     public final Person member;
@@ -103,18 +104,42 @@ public final class TestClub implements AutoCloseable {
             .build();
     public final Rod nameless = RodBuilder.builder().id("r2").build();
 
-    private final AnnotationConfigApplicationContext context = new AnnotationConfigApplicationContext();
+    private final BeanFactory beans;
+    private final AutoCloseable own;
+    private final String tag;
 
-    /** @param folder for the store's file */
+    /** Of a store of its own. @param folder for the store's file */
     public TestClub(Path folder) {
+        this(alone(folder));
+    }
+
+    private TestClub(AnnotationConfigApplicationContext alone) {
+        this(alone, alone.getBean(TurnableClock.class), alone::close);
+    }
+
+    /** Another club in the store of an application. */
+    public TestClub(BeanFactory application) {
+        this(application, application.getBean(TurnableClock.class), () -> {});
+    }
+
+    private static AnnotationConfigApplicationContext alone(Path folder) {
+        AnnotationConfigApplicationContext context = new AnnotationConfigApplicationContext();
         context.getEnvironment()
                 .getPropertySources()
                 .addFirst(new MapPropertySource(
                         "test", Map.of("dusk.store", folder.resolve("club.db").toString())));
-        context.registerBean(Clock.class, () -> clock);
+        context.registerBean(TurnableClock.class, () -> new TurnableClock(START));
         context.registerBean(PasswordEncoder.class, Plain::new);
         context.scan("dusk.ledger.web.store", "dusk.ledger.web.records", "dusk.ledger.web.afloat");
         context.refresh();
+        return context;
+    }
+
+    private TestClub(BeanFactory beans, TurnableClock clock, AutoCloseable own) {
+        this.beans = beans;
+        this.clock = clock;
+        this.own = own;
+        tag = String.valueOf(get(Clubs.class).all().size());
         Membership membership = get(Membership.class);
         officer = person(membership.found("Kell Anglers", newcomer("edda", "Edda Pomroy")));
         String club = officer.clubId();
@@ -128,8 +153,8 @@ public final class TestClub implements AutoCloseable {
         store(LedgerFormat.RODS, List.of(light, nameless));
     }
 
-    private static Membership.Newcomer newcomer(String signIn, String name) {
-        return new Membership.Newcomer(signIn, name, "a long enough word");
+    private Membership.Newcomer newcomer(String signIn, String name) {
+        return new Membership.Newcomer(signIn + tag, name, "a long enough word");
     }
 
     private Person person(String id) {
@@ -157,16 +182,20 @@ public final class TestClub implements AutoCloseable {
     }
 
     public <T> T get(Class<T> type) {
-        return context.getBean(type);
+        return beans.getBean(type);
     }
 
     @Override
     public void close() {
-        context.close();
+        try {
+            own.close();
+        } catch (Exception e) {
+            throw new IllegalStateException("the test club's store does not close", e);
+        }
     }
 
     /** Real hashes take their time on purpose. */
-    private static final class Plain implements PasswordEncoder {
+    static final class Plain implements PasswordEncoder {
         @Override
         public String encode(CharSequence raw) {
             return "plain " + raw;

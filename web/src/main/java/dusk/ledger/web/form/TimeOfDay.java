@@ -5,9 +5,12 @@ import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.util.regex.Pattern;
 
 /** A time on the clock at a water, as it is typed, and the moment that is meant by it. */
 public record TimeOfDay(LocalTime time) {
+    private static final Pattern FORM = Pattern.compile("[0-9]{1,2}:[0-9]{2}|[0-9]{1,4}");
+
     /**
      * Reads {@code 17:30}, {@code 1730}, {@code 7:05} or {@code 17}.
      *
@@ -16,7 +19,7 @@ public record TimeOfDay(LocalTime time) {
     public static TimeOfDay parse(String text) {
         String digits = text.strip().replace(":", "");
         try {
-            if (digits.matches("[0-9]{1,4}")) {
+            if (FORM.matcher(text.strip()).matches()) {
                 int split = digits.length() > 2 ? digits.length() - 2 : digits.length();
                 int minute = split == digits.length() ? 0 : Integer.parseInt(digits.substring(split));
                 return new TimeOfDay(LocalTime.of(Integer.parseInt(digits.substring(0, split)), minute));

@@ -1,6 +1,7 @@
 package dusk.ledger.web.store;
 
 import static dusk.ledger.web.schema.Tables.CLUBS;
+import static org.jooq.impl.DSL.noCondition;
 
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.format.Table;
@@ -9,6 +10,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import org.jooq.DSLContext;
+import org.jooq.Condition;
 import org.springframework.stereotype.Component;
 
 /** Clubs as wholes: made, filled from a ledger, named. */
@@ -26,15 +28,20 @@ public final class Clubs {
     public record Club(String id, String name) {}
 
     public List<Club> all() {
-        return store.read()
-                .select(CLUBS.CLUB_ID, CLUBS.NAME)
-                .from(CLUBS)
-                .orderBy(CLUBS.CLUB_ID)
-                .fetch(r -> new Club(r.value1(), r.value2()));
+        return where(noCondition());
     }
 
     public Optional<Club> byId(String clubId) {
-        return all().stream().filter(c -> c.id().equals(clubId)).findFirst();
+        return where(CLUBS.CLUB_ID.eq(clubId)).stream().findFirst();
+    }
+
+    private List<Club> where(Condition which) {
+        return store.read()
+                .select(CLUBS.CLUB_ID, CLUBS.NAME)
+                .from(CLUBS)
+                .where(which)
+                .orderBy(CLUBS.CLUB_ID)
+                .fetch(r -> new Club(r.value1(), r.value2()));
     }
 
     /** All a club shares, for exports. */
