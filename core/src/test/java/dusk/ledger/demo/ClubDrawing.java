@@ -30,7 +30,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -283,7 +282,8 @@ final class ClubDrawing {
         SetUp setUp = draw.weighted(setUps, u -> leaning(angler, place, light, hugeDay, u));
         String presentation = draw.one(PRESENTATIONS);
         double depthM = DemoClub.tenth(place.depthM() * draw.between(0.8, 1.2));
-        double made = multiplier(levels(setUp, presentation, place, reading));
+        double made = multiplier(
+                Drawn.levels(setUp, presentation, String.valueOf(place.spot().bottom()), reading));
         double rate = BASE_RATE
                 * skill.get(angler)
                 * place.quality()
@@ -347,26 +347,5 @@ final class ClubDrawing {
             }
         }
         return ratio;
-    }
-
-    private static Map<Factor, String> levels(SetUp setUp, String presentation, Place place, Reading reading) {
-        Map<Factor, String> levels = new EnumMap<>(Factor.class);
-        levels.put(Factor.RIG, setUp.rig());
-        levels.put(Factor.PLASTIC, String.valueOf(setUp.plastic()));
-        levels.put(Factor.COLOUR, String.valueOf(setUp.colour()));
-        if (setUp.headMass() != null) {
-            levels.put(Factor.HEAD_MASS, Bands.headMass(setUp.headMass()));
-        }
-        levels.put(Factor.PRESENTATION, presentation);
-        levels.put(Factor.BOTTOM, String.valueOf(place.spot().bottom()));
-        levels.put(Factor.SKY, String.valueOf(reading.sky()));
-        levels.put(Factor.WEATHER, String.valueOf(reading.weather()));
-        if (reading.waterTemp() != null) {
-            levels.put(Factor.WATER_TEMP, Bands.waterTemp(reading.waterTemp()));
-        }
-        if (reading.clarity() != null) {
-            levels.put(Factor.CLARITY, Bands.clarity(reading.clarity()));
-        }
-        return levels;
     }
 }

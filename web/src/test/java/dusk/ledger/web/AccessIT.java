@@ -18,9 +18,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.zip.ZipInputStream;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.ValueSource;
 
 /** People see only what they may, over HTTP as a stranger would ask. */
 class AccessIT extends RunningApplication {
@@ -36,10 +33,6 @@ class AccessIT extends RunningApplication {
         return demoPerson("edda").viewer();
     }
 
-    private String filled(String path) {
-        return path.replace("{trip}", anyTrip()).replace("{live}", liveTrip());
-    }
-
     private String liveTrip() {
         return first("select trip_id from decks order by rowid");
     }
@@ -52,79 +45,6 @@ class AccessIT extends RunningApplication {
         return rows.all(demo(), LedgerFormat.TRIPS, org.jooq.impl.DSL.noCondition(), List.of(), 1)
                 .get(0)
                 .id();
-    }
-
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "/",
-                "/trips",
-                "/trips/new",
-                "/trips/{trip}",
-                "/trips/{trip}/edit",
-                "/trips/{trip}/stints/new",
-                "/tackle",
-                "/tackle/new",
-                "/tackle/sheet",
-                "/tackle/rods",
-                "/tackle/set-ups/x",
-                "/deck",
-                "/deck/new",
-                "/deck/{live}",
-                "/deck/worker.js",
-                "/trips/past",
-                "/trips/{trip}/debrief",
-                "/trips/{live}/client?angler=x",
-                "/trips/{live}/client.pdf?angler=x",
-                "/tackle/portrait?setup_id=x",
-                "/tackle/set-ups/x/drops",
-                "/column",
-                "/column/card",
-                "/column/fan",
-                "/deck/{live}/fan",
-                "/findings",
-                "/findings/compare",
-                "/findings/patterns",
-                "/findings/stints",
-                "/findings/grid",
-                "/findings/clock",
-                "/findings/funnel",
-                "/findings/favourites",
-                "/club",
-                "/club/export",
-                "/account",
-                "/demo/planted",
-                "/nowhere"
-            })
-    void signedOutAPersonGetsNothing(String path) throws Exception {
-        HttpResponse<String> answer = visitor().get(filled(path));
-        assertThat(answer.statusCode()).isEqualTo(302);
-        assertThat(answer.headers().firstValue("Location")).get().asString().endsWith("/sign-in");
-        assertThat(answer.body()).isEmpty();
-    }
-
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "/trips",
-                "/trips/{trip}/delete",
-                "/club/people",
-                "/club/import",
-                "/account/units",
-                "/theme",
-                "/deck",
-                "/deck/{live}/end",
-                "/trips/past",
-                "/tackle/rods",
-                "/tackle/set-ups/x/drops",
-                "/deck/{live}/fan",
-                "/deck/{live}/cast",
-                "/tackle"
-            })
-    void signedOutAPersonWritesNothing(String path) throws Exception {
-        HttpResponse<String> answer = visitor().post("/sign-in", filled(path), Map.of("x", "y"));
-        assertThat(answer.statusCode()).isEqualTo(302);
-        assertThat(answer.headers().firstValue("Location")).get().asString().endsWith("/sign-in");
     }
 
     @Test
@@ -176,54 +96,6 @@ class AccessIT extends RunningApplication {
         assertThat(stranger.get("/club").body()).contains("Elsewhere Anglers").doesNotContain("Harl Quist");
         assertThat(csv(stranger.bytes("/club/export"), "trips.csv").lines()).hasSize(1);
         assertThat(rows.one(demo(), LedgerFormat.TRIPS, trip)).isPresent();
-    }
-
-    /** A member on what only the records officer may do, and on a trip that others fished. */
-    @ParameterizedTest
-    @CsvSource({
-        "GET, /club/export",
-        "GET, /club/waters/new",
-        "POST, /club/people",
-        "POST, /club/waters",
-        "GET, /trips/{foreign}/edit",
-        "POST, /trips/{foreign}/delete",
-        "GET, /trips/{foreign}/fish/new",
-        "GET, /deck/{live}",
-        "GET, /deck/{live}/rods/new",
-        "GET, /deck/{live}/fan",
-        "POST, /deck/{live}/fan",
-        "POST, /deck/{live}/fan/1",
-        "POST, /deck/{live}/cast",
-        "POST, /deck/{live}/rods/{rod}/counted",
-        "POST, /deck/{live}/end",
-        "POST, /deck/{live}/reading",
-        "POST, /deck/{live}/undo",
-        "POST, /deck/{live}/rods/{rod}/bite",
-        "GET, /trips/{live}/client?angler={guest}",
-        "POST, /club/waters/{water}/rules"
-    })
-    void aMemberDoesNotGetWhatIsTheOfficersOrOthers(String method, String path) throws Exception {
-        Visitor member = as("tobin");
-        String foreign = rows.all(demo(), LedgerFormat.TRIPS, org.jooq.impl.DSL.noCondition(), List.of()).stream()
-                .filter(t -> rows
-                        .all(
-                                demo(),
-                                LedgerFormat.STINTS,
-                                LedgerRows.holds(LedgerFormat.STINTS, "trip_id", t.id()),
-                                List.of())
-                        .stream()
-                        .noneMatch(s -> s.anglerId().equals(demoPerson("tobin").anglerId())))
-                .findFirst()
-                .orElseThrow()
-                .id();
-        String address = path.replace("{foreign}", foreign)
-                .replace("{live}", liveTrip())
-                .replace("{rod}", first("select rod_out_id from rods_out"))
-                .replace("{guest}", first("select angler_id from rods_out"))
-                .replace("{water}", first("select water_id from waters"));
-        HttpResponse<String> answer =
-                method.equals("GET") ? member.get(address) : member.post("/trips", address, Map.of());
-        assertThat(answer.statusCode()).isEqualTo(404);
     }
 
     @Test

@@ -2,9 +2,9 @@ package dusk.ledger.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import dusk.ledger.water.Calibration;
 import dusk.ledger.fish.WaterRule;
 import dusk.ledger.units.Length;
+import dusk.ledger.water.Calibration;
 import dusk.ledger.web.records.Drops;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.WaterRules;
@@ -39,8 +39,7 @@ class AccessTableTest extends RequestedClub {
      * officer; another member; a member who fished the trip; the guide who logged it; the officer. {@code in} is the
      * way to the sign-in page.
      */
-    private static final String TABLE =
-            """
+    private static final String TABLE = """
             GET  /                                        | /                                   | in  302 302 302 302 302
             GET  /sign-in                                 | /sign-in                            | 200 200 200 200 200 200
             POST /theme                                   | /theme ? theme=dusk                 | in  302 302 302 302 302
@@ -154,9 +153,7 @@ class AccessTableTest extends RequestedClub {
 
     /** A place is changed by its owner; this one has none. */
     private static final Set<String> OTHERS_PLACES = Set.of(
-            "/trips/{tripId}/places/{id}/edit",
-            "/trips/{tripId}/places/{id}",
-            "/trips/{tripId}/places/{id}/delete");
+            "/trips/{tripId}/places/{id}/edit", "/trips/{tripId}/places/{id}", "/trips/{tripId}/places/{id}/delete");
 
     private static final Pattern CHOICES = Pattern.compile("\\{\\w+:([a-z]+(?:\\|[a-z]+)+)}");
 
@@ -235,9 +232,7 @@ class AccessTableTest extends RequestedClub {
                 club.officer.viewer(),
                 "lake",
                 new WaterRule("walleye", Length.ofMillimetres(380), null, null, null, null, null));
-        ids.put(
-                "rule",
-                rules.byWater(club.officer.viewer()).get("lake").get(0).id());
+        ids.put("rule", rules.byWater(club.officer.viewer()).get("lake").get(0).id());
         ids.put("deletion", club.get(Deletions.class).reading(club.guide.viewer(), "r", "a reading"));
         club.get(Deletions.class).undo(club.guide.viewer(), ids.get("deletion"));
         club.get(dusk.ledger.web.afloat.RodActs.class)

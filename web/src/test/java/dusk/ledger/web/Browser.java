@@ -83,10 +83,6 @@ final class Browser implements AutoCloseable {
         return page;
     }
 
-    List<String> complaints() {
-        return complaints;
-    }
-
     /** Grave findings of the accessibility check, and whether the page is wider than the screen. */
     static List<String> flaws(Page page) {
         List<String> flaws = new ArrayList<>();
@@ -107,9 +103,12 @@ final class Browser implements AutoCloseable {
         assertThat(flaws(page)).as(what).isEmpty();
     }
 
+    /** Closes it whatever happened, and fails where a page's script complained of anything. */
     @Override
     public void close() {
-        chromium.close();
-        playwright.close();
+        try (playwright) {
+            chromium.close();
+        }
+        assertThat(complaints).as("what the pages' scripts complained of").isEmpty();
     }
 }

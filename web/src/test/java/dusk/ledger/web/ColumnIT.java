@@ -6,60 +6,21 @@ import static org.assertj.core.api.Assertions.within;
 import com.microsoft.playwright.Page;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.SetUp;
+import dusk.ledger.journal.SetUpBuilder;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.Mass;
 import dusk.ledger.water.Arrival;
 import dusk.ledger.water.Cast;
 import dusk.ledger.water.Lure;
-import dusk.ledger.water.Tied;
 import java.util.List;
-import java.util.Map;
-import java.util.function.BooleanSupplier;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import org.jooq.impl.DSL;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** The water column as it is asked on the bench, counted, carried in a pocket, and fanned out over a place. */
-class ColumnIT extends RunningApplication {
-    private static final Pattern COUNT =
-            Pattern.compile("(\\d+(?:\\.\\d)?) s \\((\\d+(?:\\.\\d)?) to (\\d+(?:\\.\\d)?)\\)");
-    private static Browser browser;
-
-    @BeforeAll
-    static void open() {
-        browser = new Browser();
-    }
-
-    @AfterAll
-    static void close() {
-        assertThat(browser.complaints()).isEmpty();
-        browser.close();
-    }
-
-    private static void await(Page page, BooleanSupplier there) {
-        for (int i = 0; i < 100 && !there.getAsBoolean(); i++) {
-            page.waitForTimeout(100);
-        }
-        assertThat(there.getAsBoolean()).isTrue();
-    }
-
-    private static double count(String words) {
-        Matcher count = COUNT.matcher(words);
-        assertThat(count.find()).as(words).isTrue();
-        assertThat(Double.parseDouble(count.group(2))).isLessThan(Double.parseDouble(count.group(3)));
-        return Double.parseDouble(count.group(1));
-    }
-
-    private static String verdict(Page page) {
-        return page.textContent("#verdict");
-    }
+class ColumnIT extends AtTheColumn {
 
     /** What is written, drawn and tabled agree with one another, and with the closed form where there is one. */
     private static void assertOfOnePiece(Page page, Lure lure, double depthM, double lineM) {
@@ -186,104 +147,22 @@ class ColumnIT extends RunningApplication {
         List<SetUp> setUps = setUps();
         SetUp jig = falls(setUps, "open jig head");
         SetUp drop = falls(setUps, "drop shot");
-        SetUp hard = setUps.stream()
-                .filter(s -> s.rig().equals("hard bait"))
-                .findFirst()
-                .orElse(null);
+        SetUp hard = SetUpBuilder.builder()
+                .id(newId.next())
+                .rig("hard bait")
+                .plastic("crankbait")
+                .build();
+        String club = demoPerson("tobin").clubId();
+        store.write(club, tx -> {
+            rows.insert(tx, club, LedgerFormat.SETUPS, hard);
+            return hard;
+        });
         Page page = browser.signedIn(this, "Tobin", 1280, 800, true);
-        page.navigate(address(
-                "/column?setup=" + jig.id() + "&with=" + drop.id() + (hard == null ? "" : "&and=" + hard.id())));
+        page.navigate(address("/column?setup=" + jig.id() + "&with=" + drop.id() + "&and=" + hard.id()));
         assertThat(page.locator(".water-path.beside-B").count()).isPositive();
-        assertThat(page.locator("[id^=beside-]").count()).isEqualTo(hard == null ? 2 : 3);
-        if (hard != null) {
-            assertThat(page.textContent("#beside-C")).contains("A hard bait floats, hangs or sinks");
-        }
+        assertThat(page.locator("[id^=beside-]").count()).isEqualTo(3);
+        assertThat(page.textContent("#beside-C")).contains("A hard bait floats, hangs or sinks");
         Browser.assertSound(page, "column with three");
-    }
-
-    private List<SetUp> setUps() {
-        return rows.all(demoPerson("harl").viewer(), LedgerFormat.SETUPS, DSL.noCondition(), List.of());
-    }
-
-    private static SetUp falls(List<SetUp> setUps, String rig) {
-        return setUps.stream()
-                .filter(s -> s.rig().equals(rig) && Tied.of(s) instanceof Tied.Known)
-                .findFirst()
-                .orElseThrow();
-    }
-
-    /** Seconds in which a set-up falls whose drag is so many times what is reckoned. */
-    private static double seconds(SetUp setUp, double depthM, double factor) {
-        Tied.Known tied = (Tied.Known) Tied.of(setUp);
-        return new Cast(depthM, 0, 0, tied.line().metres(), Cast.FRESH, 0, 0)
-                .freeFallSeconds(Lure.of(tied.parts(), Cast.FRESH).calibrated(factor), depthM);
-    }
-
-    @Test
-    void countedDropsCorrectTheTimesAndAreStruckOutAndBroughtBack() {
-        SetUp setUp = falls(setUps(), "texas rig");
-        String drops = "/tackle/set-ups/" + setUp.id() + "/drops";
-        Page page = browser.signedIn(this, "Tobin", 1280, 800, true);
-        page.navigate(address("/tackle/set-ups/" + setUp.id()));
-        page.click("text=Counted drops");
-        page.fill("[name=seconds]", "soon");
-        page.click("text=Note the drop");
-        assertThat(page.textContent("#drop-seconds-error")).contains("“soon” is not a count");
-        assertThat(page.textContent("#drop-depth_m-error")).isEqualTo("Say how deep it fell.");
-        assertThat(page.inputValue("[name=seconds]")).isEqualTo("soon");
-        page.fill("[name=seconds]", "200");
-        page.fill("[name=depth_m]", "1 m");
-        page.click("text=Note the drop");
-        assertThat(page.textContent("#drop-seconds-error")).contains("far from what its weight and size can do");
-        int before = page.locator("#drops tbody tr").count();
-        for (double depth : new double[] {4, 6, 5, 6}) {
-            page.fill("[name=seconds]", String.valueOf(Math.round(10 * seconds(setUp, depth, 1.5)) / 10.0));
-            page.fill("[name=depth_m]", depth + " m");
-            page.click("text=Note the drop");
-            page.waitForSelector("text=Counted: ");
-        }
-        page.fill("[name=seconds]", String.valueOf(Math.round(1.6 * seconds(setUp, 4, 1.5))));
-        page.fill("[name=depth_m]", "4 m");
-        page.click("text=Note the drop");
-        await(page, () -> page.locator("#drops tbody tr").count() == before + 5);
-        assertThat(page.locator(".outlier").count()).isEqualTo(1);
-        assertThat(page.textContent("main")).contains("By 4 counted drops of it");
-        Browser.assertSound(page, "drops");
-        page.navigate(address("/column?setup=" + setUp.id() + "&depth_m=6 m"));
-        assertThat(count(verdict(page))).isCloseTo(seconds(setUp, 6, 1.5), within(0.8));
-        page.navigate(address(drops));
-        page.locator("tr:not(.outlier) button:has-text('Strike out')").first().click();
-        page.waitForSelector("text=Bring it back");
-        assertThat(page.locator("#drops tbody tr").count()).isEqualTo(before + 4);
-        page.click("text=Bring it back");
-        page.waitForSelector("text=It is back.");
-        assertThat(page.locator("#drops tbody tr").count()).isEqualTo(before + 5);
-        // another head on the same plastic starts from them
-        SetUp other = LedgerFormat.SETUPS.changed(setUp, Map.of("head_mass_g", 21.0));
-        page.navigate(address("/column?setup=" + setUp.id() + "&head_mass_g=21 g&depth_m=6 m"));
-        assertThat(page.textContent("#beside-A")).contains("with its plastic give it a start");
-        double started = Math.exp(Math.log(1.5) / (1 + 2));
-        assertThat(count(verdict(page)))
-                .isGreaterThanOrEqualTo(Math.floor(seconds(other, 6, 1)))
-                .isCloseTo(seconds(other, 6, started), within(0.15 * seconds(other, 6, started) + 0.5));
-    }
-
-    @Test
-    void onlyWhoeverCountedItOrAnOfficerStrikesADropOut() throws Exception {
-        String drop = first("select drop_id from drops where person_id = '"
-                + demoPerson("harl").id() + "'");
-        String setUp = first("select setup_id from drops where drop_id = '" + drop + "'");
-        String page = "/tackle/set-ups/" + setUp + "/drops";
-        Visitor member = new Visitor(address("")).as(demoPerson("tobin").id());
-        assertThat(member.post(page, page + "/" + drop + "/delete", Map.of()).statusCode())
-                .isEqualTo(404);
-        assertThat(member.get(page).body()).doesNotContain(drop);
-        Visitor officer = new Visitor(address("")).as(demoPerson("edda").id());
-        assertThat(officer.get(page).body()).contains(drop);
-    }
-
-    private String first(String query) {
-        return store.read().fetch(query + " limit 1").get(0).get(0, String.class);
     }
 
     @Test
@@ -351,63 +230,5 @@ class ColumnIT extends RunningApplication {
             assertThat(xy[2]).isGreaterThan(xy[0] + 3);
             assertThat(xy[3]).isCloseTo(xy[1], within(1.5));
         }
-    }
-
-    @Test
-    void onTheDeckCastsAreMarkedDropsCountedAndBothUndone() {
-        Page page = browser.signedIn(this, "Harl", 390, 844, true);
-        page.navigate(address("/deck/" + first("select trip_id from decks order by rowid")));
-        String fan = page.textContent("#casts");
-        assertThat(fan).startsWith("Fan: 5 of 14 casts, 35 % covered");
-        page.click("button:has-text('Cast 6 made')");
-        await(page, () -> page.textContent("#casts").startsWith("Fan: 6 of 14"));
-        page.click("#casts");
-        page.waitForSelector(".cast-mark");
-        assertThat(page.locator(".cast-mark[aria-pressed=true]").count()).isEqualTo(6);
-        page.locator(".cast-mark").nth(13).click();
-        await(page, () -> page.locator(".cast-mark[aria-pressed=true]").count() == 7);
-        page.locator(".cast-mark").nth(13).click();
-        await(page, () -> page.locator(".cast-mark[aria-pressed=true]").count() == 6);
-        Browser.assertSound(page, "deck fan");
-        page.click("text=The deck");
-        page.waitForSelector(".rod");
-        var rod = page.locator(".rod").nth(1);
-        double before = count(rod.textContent());
-        long drops = drops();
-        rod.locator("summary:text-is('Counted')").click();
-        rod.locator("[name=seconds]").fill("1");
-        rod.locator("text=Note the drop").click();
-        await(page, () -> rod.locator(".fault").count() == 1);
-        assertThat(rod.locator(".fault").textContent()).contains("far from what its weight and size can do");
-        assertThat(drops()).isEqualTo(drops);
-        if (rod.locator("[name=seconds]").isHidden()) {
-            rod.locator("summary:text-is('Counted')").click();
-        }
-        rod.locator("[name=seconds]").fill(String.valueOf(Math.round(before * 1.3)));
-        rod.locator("text=Note the drop").click();
-        await(page, () -> drops() == drops + 1);
-        await(page, () -> count(rod.textContent()) >= before);
-        rod.locator("button:has-text('Undo: counted')").click();
-        await(page, () -> drops() == drops && !rod.textContent().contains("Undo: counted"));
-        rod.locator("a:has-text('In the water')").click();
-        page.waitForSelector("#verdict");
-        assertThat(count(verdict(page))).isEqualTo(before);
-        assertThat(page.inputValue("[name=depth_m]")).isEqualTo("5.5 m");
-    }
-
-    private long drops() {
-        return store.read()
-                .fetchOne("select count(*) from drops where deletion_id is null")
-                .get(0, Long.class);
-    }
-
-    @Test
-    void theDemoShowsACalibrationWithASlip() {
-        String setUp = first("select setup_id from drops group by setup_id having count(*) = 5");
-        Page page = browser.signedIn(this, "Harl", 360, 800, true);
-        page.navigate(address("/tackle/set-ups/" + setUp + "/drops"));
-        assertThat(page.locator(".outlier").count()).isEqualTo(1);
-        assertThat(page.textContent("main")).contains("By 4 counted drops of it");
-        Browser.assertSound(page, "drops of the demo");
     }
 }

@@ -98,7 +98,7 @@ class FormsTest extends RequestedClub {
                 "/club/waters | name=Tarn&kind=puddle | is not a word of this column",
                 "/club/waters | name=Tarn&kind=lake&time_zone=Moon/Base | time zone",
                 "/club/people | name=Ann&password=a long enough word&role=member&username= | Write the name to sign in with.",
-                "/club/people | username=ann&name=Ann&role=member&password=short | password",
+                "/club/people | username=ann&name=Ann&role=member&password=short | Too short. Use 10 characters or more; a few words will do.",
                 "/club/people | username=ann&name=Ann&password=a long enough word&role=king | Choose member, guide or officer.",
                 "/club/waters/lake/rules | least=38&species= | Say which species it is for.",
                 "/club/waters/lake/rules | species=pike&least=0 | A length must be above 0.",
@@ -132,17 +132,27 @@ class FormsTest extends RequestedClub {
         String page = text(get(club.guide, path));
         assertThat(page).contains("<!DOCTYPE html>").contains("<nav").contains("<form");
         String part = text(answer(club.guide, request("GET", path).header("HX-Request", "true")));
-        assertThat(part).doesNotContain("<!DOCTYPE html>").doesNotContain("<nav").contains("<form");
+        assertThat(part)
+                .doesNotContain("<!DOCTYPE html>")
+                .doesNotContain("<nav")
+                .contains("<form");
         assertThat(page).contains(first("action=\"[^\"]*\"", part));
         assertThat(names(page)).as("the same fields").containsAll(names(part)).hasSizeGreaterThan(3);
     }
 
     private static String first(String form, String text) {
-        return Pattern.compile(form).matcher(text).results().findFirst().orElseThrow().group();
+        return Pattern.compile(form)
+                .matcher(text)
+                .results()
+                .findFirst()
+                .orElseThrow()
+                .group();
     }
 
     private static Set<String> names(String page) {
-        return Pattern.compile("name=\"\\w+\"").matcher(page).results()
+        return Pattern.compile("name=\"\\w+\"")
+                .matcher(page)
+                .results()
                 .map(MatchResult::group)
                 .collect(Collectors.toSet());
     }
@@ -160,7 +170,8 @@ class FormsTest extends RequestedClub {
 
     @Test
     void aRefusedFormAnswersAScriptWithThePartAlone() throws Exception {
-        MockHttpServletRequestBuilder scripted = request("POST", "/trips/p/stints").header("HX-Request", "true");
+        MockHttpServletRequestBuilder scripted =
+                request("POST", "/trips/p/stints").header("HX-Request", "true");
         MockHttpServletResponse answer = answer(club.guide, typed(scripted, "minutes=half"));
         assertThat(answer.getStatus()).isEqualTo(422);
         assertThat(text(answer)).doesNotContain("<!DOCTYPE html>").contains("half");
@@ -186,7 +197,8 @@ class FormsTest extends RequestedClub {
                     .orElseThrow();
             String page = text(get(guide, "/tackle/rods/light/edit"));
             String shown = page.replaceAll(".*name=\"length_mm\"[^>]*value=\"([^\"]*)\".*", "$1");
-            assertThat(shown).isEqualTo(units.equals("us") ? exact.show(guide.units().lure()) : "213.4 cm");
+            assertThat(shown)
+                    .isEqualTo(units.equals("us") ? exact.show(guide.units().lure()) : "213.4 cm");
             post(guide, "/tackle/rods/light", "name=renamed&length_mm=" + shown);
             assertThat(light().length()).isEqualTo(exact);
         }
@@ -197,12 +209,10 @@ class FormsTest extends RequestedClub {
     @Test
     void aFishedSetUpIsNeverAlteredAndAnUnfishedOneIs() throws Exception {
         post(club.guide, "/tackle/set-ups/jig", "rig=open jig head&colour=violet");
-        assertThat(club.all(LedgerFormat.SETUPS))
-                .contains(club.jig)
-                .anySatisfy(made -> {
-                    assertThat(made.fromSetUpId()).isEqualTo("jig");
-                    assertThat(made.colour()).isEqualTo("violet");
-                });
+        assertThat(club.all(LedgerFormat.SETUPS)).contains(club.jig).anySatisfy(made -> {
+            assertThat(made.fromSetUpId()).isEqualTo("jig");
+            assertThat(made.colour()).isEqualTo("violet");
+        });
         post(club.guide, "/tackle/set-ups/bare", "colour=violet");
         assertThat(club.all(LedgerFormat.SETUPS).stream()
                         .filter(s -> s.id().equals("bare"))
@@ -234,7 +244,10 @@ class FormsTest extends RequestedClub {
     void whatIsDeletedComesBack() throws Exception {
         Map<String, List<?>> before = everything();
         for (String path : List.of(
-                "/trips/p/fish/f/delete", "/trips/p/readings/r/delete", "/trips/p/stints/s/delete", "/trips/p/delete")) {
+                "/trips/p/fish/f/delete",
+                "/trips/p/readings/r/delete",
+                "/trips/p/stints/s/delete",
+                "/trips/p/delete")) {
             MockHttpServletResponse answer = post(club.guide, path, "");
             assertThat(everything()).as(path).isNotEqualTo(before);
             String page = text(get(club.guide, "/trips"));

@@ -18,7 +18,6 @@ import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Trips;
 import dusk.ledger.web.store.Store;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
@@ -85,7 +84,7 @@ abstract class RequestedClub {
     /** Each context has a store of its own. */
     @DynamicPropertySource
     static void store(DynamicPropertyRegistry registry) throws IOException {
-        Path folder = Files.createTempDirectory("dusk-test");
+        Path folder = TestClub.passing();
         registry.add("dusk.store", () -> folder.resolve("dusk.db").toString());
     }
 

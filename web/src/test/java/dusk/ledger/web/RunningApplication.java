@@ -7,7 +7,6 @@ import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Store;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -39,7 +38,7 @@ abstract class RunningApplication {
     /** Each context has a store of its own. */
     @DynamicPropertySource
     static void store(DynamicPropertyRegistry registry) throws IOException {
-        Path folder = Files.createTempDirectory("dusk-test");
+        Path folder = TestClub.passing();
         registry.add("dusk.store", () -> folder.resolve("dusk.db").toString());
     }
 

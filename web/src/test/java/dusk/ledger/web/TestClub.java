@@ -20,6 +20,8 @@ import dusk.ledger.web.store.Clubs;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -43,8 +45,7 @@ public final class TestClub implements AutoCloseable {
     public final Person member;
     public final Person other;
     public final Person stranger;
-    public final Water lake = new Water(
-            "lake", "Kell Water", "lake", new Position(44.5, -14), ZoneId.of("Etc/GMT+1"));
+    public final Water lake = new Water("lake", "Kell Water", "lake", new Position(44.5, -14), ZoneId.of("Etc/GMT+1"));
     public final Water sound = new Water("sound", "Merrow Sound", "estuary", null, null);
     public final Spot point = SpotBuilder.builder()
             .id("point")
@@ -151,6 +152,14 @@ public final class TestClub implements AutoCloseable {
         store(LedgerFormat.SPOTS, List.of(point, dock, pass));
         store(LedgerFormat.SETUPS, List.of(jig, drop, bare));
         store(LedgerFormat.RODS, List.of(light, nameless));
+    }
+
+    /** A folder for a store whose loss nobody fears: in memory where the system has a place for that. */
+    public static Path passing() throws IOException {
+        Path memory = Path.of("/dev/shm");
+        return Files.isWritable(memory)
+                ? Files.createTempDirectory(memory, "dusk-test")
+                : Files.createTempDirectory("dusk-test");
     }
 
     private Membership.Newcomer newcomer(String signIn, String name) {

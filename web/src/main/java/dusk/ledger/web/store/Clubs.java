@@ -9,8 +9,8 @@ import dusk.ledger.journal.Ledger;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import org.jooq.DSLContext;
 import org.jooq.Condition;
+import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
 
 /** Clubs as wholes: made, filled from a ledger, named. */

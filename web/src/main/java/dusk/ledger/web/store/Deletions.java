@@ -27,8 +27,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public final class Deletions {
-    static final List<Table<?>> MARKED =
-            List.of(TRIPS, READINGS, SIGNS, STINTS, CATCHES, TOUCHES, LOSSES, DROPS);
+    static final List<Table<?>> MARKED = List.of(TRIPS, READINGS, SIGNS, STINTS, CATCHES, TOUCHES, LOSSES, DROPS);
     private static final int LISTED = 10;
 
     private final Store store;

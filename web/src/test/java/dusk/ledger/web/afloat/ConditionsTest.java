@@ -32,7 +32,8 @@ class ConditionsTest {
     }
 
     private Reading last() {
-        return boat.club.get(TripRows.class)
+        return boat.club
+                .get(TripRows.class)
                 .lastReading(boat.club.guide.viewer(), boat.trip, boat.club.clock.instant());
     }
 
@@ -64,7 +65,8 @@ class ConditionsTest {
         assertThat(now.waterTemp().celsius()).isEqualTo(12);
         assertThat(now.clarity().metres()).isEqualTo(2);
         assertThat(Duration.between(
-                        boat.deck().seen().get("water_temp_c"), boat.deck().seen().get("clarity_m")))
+                        boat.deck().seen().get("water_temp_c"),
+                        boat.deck().seen().get("clarity_m")))
                 .isEqualTo(Duration.ofMinutes(30));
         assertThat(boat.club.all(LedgerFormat.READINGS)).hasSize(2);
     }

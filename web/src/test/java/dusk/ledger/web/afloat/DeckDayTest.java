@@ -11,13 +11,13 @@ import dusk.ledger.journal.Stint;
 import dusk.ledger.journal.Touch;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.units.Length;
+import dusk.ledger.water.LaidFan;
 import dusk.ledger.web.TestClub;
 import dusk.ledger.web.form.TimeOfDay;
 import dusk.ledger.web.records.Decks;
 import dusk.ledger.web.records.Fans;
 import dusk.ledger.web.records.RodOut;
 import dusk.ledger.web.store.NotYours;
-import dusk.ledger.water.LaidFan;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
@@ -99,8 +99,7 @@ class DeckDayTest {
         boat.after(3);
         boat.trips.end(boat.now());
         assertThat(minutes(boat.stintsOf("light"))).containsExactly(10.0, 3.0);
-        assertThat(boat.stintsOf("light").get(1).startedAt())
-                .isEqualTo(TestClub.START.plus(Duration.ofMinutes(17)));
+        assertThat(boat.stintsOf("light").get(1).startedAt()).isEqualTo(TestClub.START.plus(Duration.ofMinutes(17)));
     }
 
     @Test
@@ -263,8 +262,7 @@ class DeckDayTest {
     @Test
     void anotherRodComesWhereTheOthersAreAndEightAreEnough() {
         for (int number = 3; number <= RodOut.MOST; number++) {
-            boat.trips.add(
-                    boat.now(), new TripActs.Wanted(boat.club.other.anglerId(), null, "bare", null, null));
+            boat.trips.add(boat.now(), new TripActs.Wanted(boat.club.other.anglerId(), null, "bare", null, null));
         }
         assertThat(boat.deck().rods()).hasSize(8).allMatch(rod -> "point".equals(rod.spotId()));
         assertThat(boat.lastSaid()).isEqualTo("rod 8: on deck");
@@ -362,12 +360,12 @@ class DeckDayTest {
     void aCountedDropIsNotedOrRefusedInWords() {
         boat.rods.counted(boat.now(), boat.id(1), boat.typed("seconds", "9", "depth_m", "4"));
         assertThat(boat.lastSaid()).isEqualTo("rod 1: counted 9 s to 4 m");
-        assertThatThrownBy(() ->
-                        boat.rods.counted(boat.now(), boat.id(1), boat.typed("seconds", "soon", "depth_m", "4")))
+        assertThatThrownBy(
+                        () -> boat.rods.counted(boat.now(), boat.id(1), boat.typed("seconds", "soon", "depth_m", "4")))
                 .isInstanceOf(Refusal.class)
                 .hasMessage("“soon” is not a count. Write seconds, more than 0 and at most 300, like 9.");
-        assertThatThrownBy(() ->
-                        boat.rods.counted(boat.now(), boat.id(1), boat.typed("seconds", "250", "depth_m", "1")))
+        assertThatThrownBy(
+                        () -> boat.rods.counted(boat.now(), boat.id(1), boat.typed("seconds", "250", "depth_m", "1")))
                 .isInstanceOf(Refusal.class)
                 .hasMessageStartingWith("That is far from what its weight and size can do.");
         assertThat(boat.club.get(dusk.ledger.web.records.Drops.class).all(boat.club.guide.viewer()))
@@ -388,7 +386,8 @@ class DeckDayTest {
         fans.next(boat.now());
         fans.turn(boat.now(), 0);
         assertThat(boat.lastSaid()).isEqualTo("cast 1 not made");
-        assertThat(laid.from(boat.club.guide.viewer(), boat.trip, "point").made()).containsExactly(1);
+        assertThat(laid.from(boat.club.guide.viewer(), boat.trip, "point").made())
+                .containsExactly(1);
         fans.next(boat.now());
         assertThat(boat.lastSaid()).isEqualTo("cast 1");
         for (int i = 2; i < casts; i++) {
@@ -426,7 +425,10 @@ class DeckDayTest {
         boat.rods.touch(boat.by(boat.club.member, boat.club.clock.instant()), rod, "bite");
         boat.rods.touch(boat.by(boat.club.officer, boat.club.clock.instant()), rod, "bite");
         assertThat(boat.touches()).hasSize(2);
-        assertThat(boat.club.get(Decks.class).rod(boat.club.guide.viewer(), boat.trip, rod).number())
+        assertThat(boat.club
+                        .get(Decks.class)
+                        .rod(boat.club.guide.viewer(), boat.trip, rod)
+                        .number())
                 .isEqualTo(1);
     }
 }

@@ -48,8 +48,7 @@ class RandomDayTest {
             case 10 -> boat.trips.move(now, boat.typed("spot_id", one(PLACES), "depth_m", "3"));
             case 11 -> boat.conditions.read(now, Boat.map("water_temp_c", "" + random.nextInt(5, 20)));
             case 12 -> boat.conditions.sign(now, "birds");
-            default -> boat.trips.add(
-                    now, new TripActs.Wanted(boat.club.other.anglerId(), null, "bare", null, "swim"));
+            default -> boat.trips.add(now, new TripActs.Wanted(boat.club.other.anglerId(), null, "bare", null, "swim"));
         }
     }
 

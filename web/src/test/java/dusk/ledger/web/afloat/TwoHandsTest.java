@@ -132,8 +132,7 @@ class TwoHandsTest {
         By add = boat.by(boat.club.member, boat.club.clock.instant());
         List<Refusal> refused = atOnce(List.of(
                 () -> boat.trips.end(end),
-                () -> boat.trips.add(
-                        add, new TripActs.Wanted(boat.club.other.anglerId(), null, "bare", null, null))));
+                () -> boat.trips.add(add, new TripActs.Wanted(boat.club.other.anglerId(), null, "bare", null, null))));
         assertThat(boat.deck().live()).isFalse();
         assertThat(boat.deck().rods()).allMatch(RodOut::down).hasSize(refused.isEmpty() ? 3 : 2);
     }

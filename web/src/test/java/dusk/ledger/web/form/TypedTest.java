@@ -25,7 +25,10 @@ class TypedTest {
     @ParameterizedTest
     @CsvSource({"2.5, 2.5", "2.5 m, 2.5", "250 cm, 2.5", "' 3 ', 3", "0, 0", "10 ft, 3.048"})
     void aDepthIsInThePersonsUnitUnlessItSaysItsOwn(String text, double metres) {
-        assertThat(typed(text).depth("x")).isNotNull().extracting(Length::metres).isEqualTo(metres);
+        assertThat(typed(text).depth("x"))
+                .isNotNull()
+                .extracting(Length::metres)
+                .isEqualTo(metres);
     }
 
     @Test
@@ -58,17 +61,16 @@ class TypedTest {
             })
     void whatCannotBeReadIsSaidAtItsField(String what, String text, String sentence) {
         Typed typed = typed(text);
-        Object read =
-                switch (what) {
-                    case "metres" -> typed.metres("x", 0.5, 30);
-                    case "speed" -> typed.speed("x", 0, 3);
-                    case "number" -> typed.number("x", 10, 180, " s");
-                    case "whole" -> typed.whole("x", 1, 8);
-                    case "head" -> typed.headMass("x");
-                    case "date" -> typed.date("x");
-                    case "day" -> typed.day("x");
-                    default -> typed.time("x");
-                };
+        Object read = switch (what) {
+            case "metres" -> typed.metres("x", 0.5, 30);
+            case "speed" -> typed.speed("x", 0, 3);
+            case "number" -> typed.number("x", 10, 180, " s");
+            case "whole" -> typed.whole("x", 1, 8);
+            case "head" -> typed.headMass("x");
+            case "date" -> typed.date("x");
+            case "day" -> typed.day("x");
+            default -> typed.time("x");
+        };
         assertThat(read).isNull();
         assertThat(typed.errors()).containsExactly(Map.entry("x", sentence));
     }
@@ -124,7 +126,8 @@ class TypedTest {
 
     @Test
     void ticksThatWereNeverOfferedArePassedOver() {
-        assertThat(Typed.ticks(List.of("0", "3", "x", "-1", "7", "999999999"), 7)).containsExactly(0, 3);
+        assertThat(Typed.ticks(List.of("0", "3", "x", "-1", "7", "999999999"), 7))
+                .containsExactly(0, 3);
         assertThat(Typed.or(null, () -> 5)).isEqualTo(5);
         assertThat(Typed.or(4, () -> 5)).isEqualTo(4);
         assertThat(typed("on").ticked("x")).isTrue();

@@ -79,12 +79,12 @@ class UnitTextTest {
         "catches, mass_g, 2500, 2.5 kg, 5.51 lb",
         "readings, water_temp_c, 12.5, 12.5 °C, 54.5 °F",
     })
-    void aColumnIsWrittenInTheUnitOfItsReader(
-            String file, String name, double value, String metric, String us) {
+    void aColumnIsWrittenInTheUnitOfItsReader(String file, String name, double value, String metric, String us) {
         FileColumn<?> column = column(file, name);
         assertThat(new UnitText(UnitSystem.METRIC, ZoneOffset.UTC).write(column, value))
                 .isEqualTo(metric);
-        assertThat(new UnitText(UnitSystem.US, ZoneOffset.UTC).write(column, value)).isEqualTo(us);
+        assertThat(new UnitText(UnitSystem.US, ZoneOffset.UTC).write(column, value))
+                .isEqualTo(us);
     }
 
     private static FileColumn<?> column(String file, String name) {

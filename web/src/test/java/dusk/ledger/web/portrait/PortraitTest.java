@@ -24,10 +24,8 @@ import org.xml.sax.InputSource;
 class PortraitTest {
     /** A set-up with what its rig has. */
     private static SetUpBuilder dressed(String rig) {
-        Rig kind = Rig.all().stream()
-                .filter(r -> r.name().equals(rig))
-                .findFirst()
-                .orElseThrow();
+        Rig kind =
+                Rig.all().stream().filter(r -> r.name().equals(rig)).findFirst().orElseThrow();
         SetUpBuilder dressed = SetUpBuilder.builder()
                 .id("x")
                 .rig(rig)
@@ -49,9 +47,7 @@ class PortraitTest {
     }
 
     private static Document parsed(String svg) throws Exception {
-        return DocumentBuilderFactory.newInstance()
-                .newDocumentBuilder()
-                .parse(new InputSource(new StringReader(svg)));
+        return DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg)));
     }
 
     @ParameterizedTest
@@ -82,8 +78,8 @@ class PortraitTest {
         Map<String, String> seen = new HashMap<>();
         for (String shape : Words.of("head_shape")) {
             if (!shape.equals("none")) {
-                String other = seen.put(
-                        drawn(dressed("open jig head").headShape(shape).build()), shape);
+                String other =
+                        seen.put(drawn(dressed("open jig head").headShape(shape).build()), shape);
                 assertThat(other).as(shape + " looks like " + other).isNull();
             }
         }
@@ -93,7 +89,8 @@ class PortraitTest {
     void everyPlasticDiffers() {
         Map<String, String> seen = new HashMap<>();
         for (String plastic : Words.of("plastic")) {
-            String other = seen.put(drawn(dressed("open jig head").plastic(plastic).build()), plastic);
+            String other =
+                    seen.put(drawn(dressed("open jig head").plastic(plastic).build()), plastic);
             assertThat(other).as(plastic + " looks like " + other).isNull();
         }
     }
@@ -113,9 +110,10 @@ class PortraitTest {
     void thePictureForPrintHasItsInksWithin() throws Exception {
         String print = Portrait.print(dressed("drop shot").build(), "words");
         Document document = parsed(print);
-        assertThat(document.getDocumentElement().getNamespaceURI() == null
-                        ? document.getDocumentElement().getAttribute("xmlns")
-                        : document.getDocumentElement().getNamespaceURI())
+        assertThat(
+                        document.getDocumentElement().getNamespaceURI() == null
+                                ? document.getDocumentElement().getAttribute("xmlns")
+                                : document.getDocumentElement().getNamespaceURI())
                 .isEqualTo("http://www.w3.org/2000/svg");
         assertThat(print).contains("<style>").contains(".portrait-line");
     }

@@ -52,7 +52,8 @@ class ActsTest {
 
     private String act(Consumer<Writing> change) {
         String id = "act-" + number++;
-        assertThat(acts.once(viewer, new Acts.Act(id, "t", club.clock.instant(), id), change)).isTrue();
+        assertThat(acts.once(viewer, new Acts.Act(id, "t", club.clock.instant(), id), change))
+                .isTrue();
         return id;
     }
 
@@ -78,8 +79,10 @@ class ActsTest {
     @Test
     void theSameActIsDoneOnceHoweverOftenItIsSent() {
         Acts.Act twice = new Acts.Act("same", "t", club.clock.instant(), "a reading");
-        assertThat(acts.once(viewer, twice, w -> w.insert(LedgerFormat.READINGS, reading("r1", 9)))).isTrue();
-        assertThat(acts.once(viewer, twice, w -> w.insert(LedgerFormat.READINGS, reading("r2", 9)))).isFalse();
+        assertThat(acts.once(viewer, twice, w -> w.insert(LedgerFormat.READINGS, reading("r1", 9))))
+                .isTrue();
+        assertThat(acts.once(viewer, twice, w -> w.insert(LedgerFormat.READINGS, reading("r2", 9))))
+                .isFalse();
         assertThat(club.all(LedgerFormat.READINGS)).extracting(Reading::id).containsExactly("r1");
         assertThat(acts.latest(viewer, "t")).hasSize(1);
         assertThat(acts.any(viewer)).isTrue();
@@ -197,19 +200,25 @@ class ActsTest {
             case 0 -> w.insert(LedgerFormat.READINGS, reading("r" + random.nextLong(), random.nextInt(30)));
             case 1 -> w.insert(LedgerFormat.ANGLERS, new Angler("a" + random.nextLong(), null));
             case 2 -> pick(readings, random, r -> w.delete(LedgerFormat.READINGS, r.id()));
-            case 3 -> pick(readings, random, r -> w.update(
-                    LedgerFormat.READINGS,
-                    ReadingBuilder.builder(r)
-                            .clarity(Length.ofMetres(random.nextInt(40) / 10.0))
-                            .waterTemp(random.nextBoolean() ? null : r.waterTemp())
-                            .sky("rain")
-                            .build()));
+            case 3 ->
+                pick(
+                        readings,
+                        random,
+                        r -> w.update(
+                                LedgerFormat.READINGS,
+                                ReadingBuilder.builder(r)
+                                        .clarity(Length.ofMetres(random.nextInt(40) / 10.0))
+                                        .waterTemp(random.nextBoolean() ? null : r.waterTemp())
+                                        .sky("rain")
+                                        .build()));
             default -> pick(club.all(LedgerFormat.SPOTS), random, s -> w.update(LedgerFormat.SPOTS, grown(s)));
         }
     }
 
     private static Spot grown(Spot spot) {
-        return SpotBuilder.builder(spot).cover("thick".equals(spot.cover()) ? null : "thick").build();
+        return SpotBuilder.builder(spot)
+                .cover("thick".equals(spot.cover()) ? null : "thick")
+                .build();
     }
 
     private static <T> void pick(List<T> list, SplittableRandom random, Consumer<T> with) {
@@ -237,7 +246,8 @@ class ActsTest {
         for (Table<?> table : LedgerFormat.ALL) {
             var key = LedgerRows.of(table).getPrimaryKey();
             assertThat(key).as(table.name()).isNotNull();
-            assertThat(key.getFields().get(key.getFields().size() - 1).getName()).isEqualTo(table.idColumn());
+            assertThat(key.getFields().get(key.getFields().size() - 1).getName())
+                    .isEqualTo(table.idColumn());
         }
     }
 }

@@ -70,7 +70,13 @@ class ClosedWordsTest {
             }
         }
         assertThat(compared)
-                .contains("waters.kind", "readings.tide", "stints.hook_set", "catches.mass_how", "touches.kind", "signs.kind")
+                .contains(
+                        "waters.kind",
+                        "readings.tide",
+                        "stints.hook_set",
+                        "catches.mass_how",
+                        "touches.kind",
+                        "signs.kind")
                 .hasSizeGreaterThan(11);
     }
 

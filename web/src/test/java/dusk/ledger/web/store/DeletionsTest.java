@@ -46,13 +46,22 @@ class DeletionsTest {
             club.store(LedgerFormat.STINTS, List.of(stint(x)));
             club.store(
                     LedgerFormat.CATCHES,
-                    List.of(CatchBuilder.builder().id("f" + x).stintId(x).species("pike").count(1).build()));
+                    List.of(CatchBuilder.builder()
+                            .id("f" + x)
+                            .stintId(x)
+                            .species("pike")
+                            .count(1)
+                            .build()));
             club.store(LedgerFormat.TOUCHES, List.of(new Touch("to" + x, x, TestClub.START, "bite")));
             club.store(LedgerFormat.LOSSES, List.of(new Loss("lo" + x, x, null, "snag", 1)));
         }
         club.store(
                 LedgerFormat.READINGS,
-                List.of(ReadingBuilder.builder().id("re").tripId("t").at(TestClub.START).build()));
+                List.of(ReadingBuilder.builder()
+                        .id("re")
+                        .tripId("t")
+                        .at(TestClub.START)
+                        .build()));
         club.store(LedgerFormat.SIGNS, List.of(new Sign("si", "t", null, TestClub.START, "birds", null)));
         club.get(Drops.class).add(viewer, "jig", TestClub.START, new Calibration.Drop(9, 3), false);
     }
@@ -144,8 +153,10 @@ class DeletionsTest {
             deletions.undo(viewer, deletions.fish(viewer, "fx", "undone"));
             deletions.reading(viewer, "none", "number " + i);
         }
-        assertThat(deletions.recent(viewer)).hasSize(10).first().satisfies(d -> assertThat(d.what())
-                .isEqualTo("number 11"));
+        assertThat(deletions.recent(viewer))
+                .hasSize(10)
+                .first()
+                .satisfies(d -> assertThat(d.what()).isEqualTo("number 11"));
     }
 
     /** A table that bears the mark and is not in the list would be deleted and never come back. */

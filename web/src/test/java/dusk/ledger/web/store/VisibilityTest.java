@@ -81,7 +81,12 @@ class VisibilityTest {
     }
 
     private static Catch fish() {
-        return CatchBuilder.builder().id("f").stintId("x").species("pike").count(1).build();
+        return CatchBuilder.builder()
+                .id("f")
+                .stintId("x")
+                .species("pike")
+                .count(1)
+                .build();
     }
 
     @AfterAll
@@ -121,10 +126,7 @@ class VisibilityTest {
         assertThat(own.label()).isEqualTo("Thorn Hump");
         assertThat(own.position()).isEqualTo(SECRET);
         for (Viewer viewer : List.of(
-                club.officer.viewer(),
-                club.member.viewer(),
-                club.other.viewer(),
-                Viewer.club(club.officer.clubId()))) {
+                club.officer.viewer(), club.member.viewer(), club.other.viewer(), Viewer.club(club.officer.clubId()))) {
             Spot seen = hidden(viewer);
             assertThat(seen.label()).isNull();
             assertThat(seen.position()).isNull();
@@ -160,11 +162,10 @@ class VisibilityTest {
     @ParameterizedTest
     @MethodSource("ofAClub")
     void everyTableOfTheStoreIsReadByItsClub(org.jooq.Table<?> table) {
-        String condition = DSL.using(org.jooq.SQLDialect.SQLITE)
-                .renderInlined(Visibility.of(club.member.viewer(), table));
+        String condition =
+                DSL.using(org.jooq.SQLDialect.SQLITE).renderInlined(Visibility.of(club.member.viewer(), table));
         assertThat(condition).contains("club_id").contains(club.member.clubId());
-        assertThat(condition.contains("deletion_id is null"))
-                .isEqualTo(table.field("deletion_id") != null);
+        assertThat(condition.contains("deletion_id is null")).isEqualTo(table.field("deletion_id") != null);
     }
 
     @Test

@@ -63,8 +63,7 @@ class WordsTest {
                         fish(2, 240.0, "estimated", 180.0, "from_length"),
                         "2 yellow perch 24 cm (estimated), 0.18 kg (from length)",
                         "2 yellow perch 9.45 in (estimated), 0.4 lb (from length)"),
-                Arguments.of(
-                        fish(1, null, null, 1000.0, "measured"), "yellow perch, 1 kg", "yellow perch, 2.2 lb"));
+                Arguments.of(fish(1, null, null, 1000.0, "measured"), "yellow perch, 1 kg", "yellow perch, 2.2 lb"));
     }
 
     @ParameterizedTest
@@ -117,7 +116,10 @@ class WordsTest {
                 .isEqualTo("texas rig, 3.5 g tungsten bullet, creature 10 cm, green pumpkin");
         assertThat(SetUpWords.of(SetUpBuilder.builder().id("b").rig("wacky").build(), METRIC))
                 .isEqualTo("wacky");
-        SetUp accent = SetUpBuilder.builder(TEXAS).colourAccent("chartreuse").headMass(null).build();
+        SetUp accent = SetUpBuilder.builder(TEXAS)
+                .colourAccent("chartreuse")
+                .headMass(null)
+                .build();
         assertThat(SetUpWords.of(accent, METRIC))
                 .isEqualTo("texas rig, tungsten bullet, creature 10 cm, green pumpkin with chartreuse");
     }
@@ -169,10 +171,14 @@ class WordsTest {
                 .forage("not seen")
                 .build();
         assertThat(ReadingWords.of(reading, METRIC))
-                .containsExactly(
-                        "water 9.5 °C", "clear to 1.4 m", "overcast", "wind 4 m/s", "level falling", "flood");
+                .containsExactly("water 9.5 °C", "clear to 1.4 m", "overcast", "wind 4 m/s", "level falling", "flood");
         assertThat(ReadingWords.of(
-                        ReadingBuilder.builder().id("r").tripId("t").at(Instant.EPOCH).build(), METRIC))
+                        ReadingBuilder.builder()
+                                .id("r")
+                                .tripId("t")
+                                .at(Instant.EPOCH)
+                                .build(),
+                        METRIC))
                 .isEmpty();
     }
 
@@ -292,7 +298,8 @@ class WordsTest {
                 .containsEntry("seconds", "How this set-up falls cannot be told, so its drops cannot be used.");
         assertThat(CountForm.words(new Calibration.Drop(9.5, 3), METRIC)).isEqualTo("9.5 s to 3 m");
         assertThat(CountForm.words(new Calibration.Drop(9, 3.048), US)).isEqualTo("9 s to 10 ft");
-        assertThat(List.of(CountForm.depthHint(METRIC), CountForm.depthHint(US))).containsExactly("3 m", "10 ft");
+        assertThat(List.of(CountForm.depthHint(METRIC), CountForm.depthHint(US)))
+                .containsExactly("3 m", "10 ft");
         assertThat(CountTable.depths(METRIC)).hasSameSizeAs(CountTable.depths(US));
     }
 }

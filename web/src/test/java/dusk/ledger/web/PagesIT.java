@@ -1,0 +1,96 @@
+package dusk.ledger.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Every page in both themes, on the desk and in the hand. */
+class PagesIT extends RunningApplication {
+    private static Browser browser;
+
+    @BeforeAll
+    static void open() {
+        browser = new Browser();
+    }
+
+    @AfterAll
+    static void close() {
+        browser.close();
+    }
+
+    @ParameterizedTest(name = "{0} at {1} in {2}")
+    @CsvSource({
+        "/trips, 1280, glare",
+        "/trips, 360, dusk",
+        "/trips/new, 360, glare",
+        "first trip, 1280, dusk",
+        "first trip, 360, glare",
+        "/findings/compare, 1280, glare",
+        "/findings/compare, 1280, dusk",
+        "/findings/compare, 360, dusk",
+        "/findings/grid, 1280, glare",
+        "/findings/grid, 360, dusk",
+        "/findings/clock, 1280, dusk",
+        "/findings/clock, 360, glare",
+        "/findings/funnel, 1280, glare",
+        "/findings/funnel, 360, dusk",
+        "/findings/favourites, 360, dusk",
+        "/tackle, 360, dusk",
+        "/tackle/sheet, 360, dusk",
+        "/tackle/rods, 360, glare",
+        "/tackle/new?rig=drop shot, 360, dusk",
+        "/trips/past, 1280, dusk",
+        "/deck/new, 360, dusk",
+        "live deck, 360, dusk",
+        "live deck, 1280, glare",
+        "live debrief, 360, dusk",
+        "live debrief, 1280, dusk",
+        "/tackle/new, 1280, dusk",
+        "/column, 360, glare",
+        "/column?depth_m=6 m&cast_m=25 m&current_mps=0.3&band_from_m=2&band_to_m=4&presentation=big hop, 1280, dusk",
+        "/column/card, 360, dusk",
+        "/column/fan, 360, dusk",
+        "/column/fan?current_mps=0.3&wind_mps=4&wind_from=10&made=2, 1280, glare",
+        "live fan, 360, glare",
+        "/club, 1280, glare",
+        "/club, 360, dusk",
+        "/account, 360, glare",
+        "/demo/planted, 1280, dusk"
+    })
+    void everyPageFitsItsScreenAndPassesTheAccessibilityCheck(String path, int width, String theme) {
+        Page page = browser.signedIn(this, "Edda", width, 800, true);
+        page.click(".theme:has-text(\"" + theme + "\")");
+        if (path.equals("first trip")) {
+            page.locator("ol a").first().click();
+            page.waitForSelector("#stints");
+            page.click("text=Add a stint");
+            page.waitForSelector("#stint-form");
+        } else if (path.startsWith("live")) {
+            String trip = store.read()
+                    .fetchOne("select trip_id from decks order by rowid limit 1")
+                    .get(0, String.class);
+            page.navigate(address(
+                    path.endsWith("debrief")
+                            ? "/trips/" + trip + "/debrief"
+                            : "/deck/" + trip + (path.endsWith("fan") ? "/fan" : "")));
+            page.locator("main summary").all().forEach(Locator::click);
+        } else {
+            page.navigate(address(path));
+        }
+        assertThat(page.getAttribute("html", "data-theme")).isEqualTo(theme);
+        Browser.assertSound(page, path);
+    }
+
+    @Test
+    void signInIsSoundToo() {
+        Page page = browser.visit(360, 800, true);
+        page.navigate(address("/sign-in"));
+        Browser.assertSound(page, "sign-in");
+    }
+}
