@@ -266,6 +266,7 @@ class DurabilityIT {
             for (int i = 0; i < 100 && !Boolean.TRUE.equals(page.evaluate(kept)); i++) {
                 page.waitForTimeout(100);
             }
+            browser.loseSignal();
             kill();
             page.click("article button:has-text(\"Bite\")");
             page.waitForSelector("#waiting:has-text(\"1 touch waits here and will be sent\")");
