@@ -42,7 +42,6 @@ final class ClubDrawing {
     private static final int STINTS_A_TRIP = 11;
     private static final double BASE_RATE = 1.1;
     private static final double TRIP_SIGMA = 0.5;
-    private static final double HUGE_DAY = 15;
     private static final Position WHERE = new Position(44.5, -14);
 
     private static final List<String> RIGS =
@@ -291,7 +290,7 @@ final class ClubDrawing {
                 * (light == Light.DUSK ? 1.9 : light == Light.DAWN ? 1.5 : 1)
                 * (0.5 + 0.7 * Math.exp(-Math.pow((celsius - 17) / 8, 2)))
                 * made
-                * (hugeDay && hugeColour.equals(setUp.colour()) ? HUGE_DAY : 1);
+                * (hugeDay && hugeColour.equals(setUp.colour()) ? 15 : 1);
         String id = "x" + stints.size();
         int landed = draw.poisson(Math.min(40, rate * minutes / 60));
         stints.add(StintBuilder.builder()
