@@ -3,8 +3,12 @@ package dusk.ledger.web;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dusk.ledger.fish.WaterRule;
+import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.journal.Catch;
 import dusk.ledger.units.Length;
 import dusk.ledger.water.Calibration;
+import dusk.ledger.web.afloat.By;
+import dusk.ledger.web.afloat.RodActs;
 import dusk.ledger.web.records.Drops;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.WaterRules;
@@ -27,6 +31,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /**
@@ -235,16 +240,12 @@ class AccessTableTest extends RequestedClub {
         ids.put("rule", rules.byWater(club.officer.viewer()).get("lake").get(0).id());
         ids.put("deletion", club.get(Deletions.class).reading(club.guide.viewer(), "r", "a reading"));
         club.get(Deletions.class).undo(club.guide.viewer(), ids.get("deletion"));
-        club.get(dusk.ledger.web.afloat.RodActs.class)
-                .landed(
-                        new dusk.ledger.web.afloat.By(club.guide, live, "landing", TestClub.START),
-                        ids.get("rod"),
-                        "walleye",
-                        1);
+        club.get(RodActs.class)
+                .landed(new By(club.guide, live, "landing", TestClub.START), ids.get("rod"), "walleye", 1);
         ids.put(
                 "landed",
-                club.all(dusk.ledger.format.LedgerFormat.CATCHES).stream()
-                        .map(dusk.ledger.journal.Catch::id)
+                club.all(LedgerFormat.CATCHES).stream()
+                        .map(Catch::id)
                         .filter(id -> !id.equals("f"))
                         .findFirst()
                         .orElseThrow());
@@ -278,10 +279,7 @@ class AccessTableTest extends RequestedClub {
     private String answer(@Nullable Person person, Row row) throws Exception {
         MockHttpServletResponse answer;
         if (row.path().endsWith("/import")) {
-            answer = answer(
-                    person,
-                    org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart(row.path())
-                            .file("package", new byte[0]));
+            answer = answer(person, MockMvcRequestBuilders.multipart(row.path()).file("package", new byte[0]));
         } else {
             answer = answer(person, typed(request(row.method(), row.path()), row.form()));
         }

@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.net.ServerSocket;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -234,9 +235,11 @@ class DurabilityIT {
                 Thread.currentThread().interrupt();
             }
         });
+        killer.setDaemon(true);
         killer.start();
         touch(deck, 20, sent);
-        killer.join();
+        // devices that are done without enough confirmed end the wait too; the next line then says so
+        killer.join(Duration.ofSeconds(30).toMillis());
         assertThat(sent.confirmed).hasSizeGreaterThan(20).hasSizeLessThan(DEVICES * TOUCHES_A_SECOND * 20);
         Stored after = stored(deck.get(0));
         assertThat(after.acts()).containsAll(sent.confirmed);

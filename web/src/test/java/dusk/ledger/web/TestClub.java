@@ -31,6 +31,7 @@ import org.springframework.beans.factory.BeanFactory;
 import org.springframework.context.annotation.AnnotationConfigApplicationContext;
 import org.springframework.core.env.MapPropertySource;
 import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.util.FileSystemUtils;
 
 /**
  * A small club on a real file, without a web server: two waters, three places, three set-ups, two rods; an officer, a
@@ -154,12 +155,17 @@ public final class TestClub implements AutoCloseable {
         store(LedgerFormat.RODS, List.of(light, nameless));
     }
 
-    /** A folder for a store whose loss nobody fears: in memory where the system has a place for that. */
+    /**
+     * A folder for a store whose loss nobody fears, in memory where the system has a place for that; gone with the
+     * process.
+     */
     public static Path passing() throws IOException {
         Path memory = Path.of("/dev/shm");
-        return Files.isWritable(memory)
+        Path folder = Files.isWritable(memory)
                 ? Files.createTempDirectory(memory, "dusk-test")
                 : Files.createTempDirectory("dusk-test");
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> FileSystemUtils.deleteRecursively(folder.toFile())));
+        return folder;
     }
 
     private Membership.Newcomer newcomer(String signIn, String name) {
