@@ -1,6 +1,7 @@
 package dusk.ledger.cli;
 
 import dusk.ledger.interchange.Refused;
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import picocli.CommandLine;
@@ -43,6 +44,10 @@ public final class Dusk {
                 .setExecutionExceptionHandler((e, line, parsed) -> {
                     if (e instanceof Refused || e instanceof CommandFailure) {
                         err.println(e.getMessage());
+                        return BAD_INPUT;
+                    }
+                    if (e instanceof IOException) {
+                        err.println("the disk does not give it or take it: " + e.getMessage());
                         return BAD_INPUT;
                     }
                     throw e;

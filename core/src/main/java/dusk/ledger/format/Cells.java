@@ -36,6 +36,11 @@ public final class Cells {
         problems.add(new Invalid.Problem(column, message));
     }
 
+    /** A cell as it was put here; null where it is not recorded. */
+    public @Nullable Object value(String column) {
+        return values.get(column);
+    }
+
     List<Invalid.Problem> problems() {
         return problems;
     }

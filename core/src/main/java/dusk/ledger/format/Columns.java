@@ -137,6 +137,19 @@ final class Columns<T, B> {
         return optional(name, Kind.NUMBER, value, Length::metres, Cells::metres, give);
     }
 
+    /** A depth that every row must have. */
+    Columns<T, B> depth(String name, Function<T, Length> value, BiConsumer<B, Length> give) {
+        return add(
+                new FileColumn<>(
+                        name,
+                        Kind.NUMBER,
+                        true,
+                        null,
+                        record -> value.apply(record).metres()),
+                Cells::metres,
+                give);
+    }
+
     Columns<T, B> celsius(String name, Function<T, @Nullable Temperature> value, BiConsumer<B, Temperature> give) {
         return optional(name, Kind.NUMBER, value, Temperature::celsius, Cells::celsius, give);
     }

@@ -4,6 +4,8 @@ import dusk.ledger.journal.Angler;
 import dusk.ledger.journal.AnglerBuilder;
 import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.CatchBuilder;
+import dusk.ledger.journal.Drop;
+import dusk.ledger.journal.DropBuilder;
 import dusk.ledger.journal.Ledger;
 import dusk.ledger.journal.Loss;
 import dusk.ledger.journal.LossBuilder;
@@ -11,6 +13,8 @@ import dusk.ledger.journal.Reading;
 import dusk.ledger.journal.ReadingBuilder;
 import dusk.ledger.journal.Rod;
 import dusk.ledger.journal.RodBuilder;
+import dusk.ledger.journal.Rule;
+import dusk.ledger.journal.RuleBuilder;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.SetUpBuilder;
 import dusk.ledger.journal.Sign;
@@ -25,10 +29,17 @@ import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.TripBuilder;
 import dusk.ledger.journal.Water;
 import dusk.ledger.journal.WaterBuilder;
+import dusk.ledger.units.Length;
 import java.util.List;
 
-/** The twelve files of the ledger package, in an order in which every reference points back. */
+/** The files of the ledger package, in an order in which every reference points back. */
 public final class LedgerFormat {
+    /** What the package is in: the first had no drops, no rules, and did not say whose a trip or a place is. */
+    public static final int EDITION = 2;
+
+    /** Stands in for a depth that was missing or unreadable; that is reported, so no such record leaves the reader. */
+    private static final Length UNREAD = Length.ofMetres(1);
+
     public static final Table<Angler> ANGLERS = new Columns<Angler, AnglerBuilder>(
                     AnglerBuilder::builder, AnglerBuilder::build)
             .id("angler_id", Angler::id, AnglerBuilder::id)
@@ -52,6 +63,7 @@ public final class LedgerFormat {
             .text("bottom", Spot::bottom, SpotBuilder::bottom)
             .text("cover", Spot::cover, SpotBuilder::cover)
             .position(Spot::position, SpotBuilder::position)
+            .maybe("kept_by", "anglers", Spot::keptBy, SpotBuilder::keptBy)
             .table("spots", false, Ledger::spots);
 
     public static final Table<SetUp> SETUPS = new Columns<SetUp, SetUpBuilder>(
@@ -101,6 +113,7 @@ public final class LedgerFormat {
             .time("started_at", Trip::startedAt, TripBuilder::startedAt)
             .timeIfKnown("ended_at", Trip::endedAt, TripBuilder::endedAt)
             .text("note", Trip::note, TripBuilder::note)
+            .maybe("logged_by", "anglers", Trip::loggedBy, TripBuilder::loggedBy)
             .table("trips", true, Ledger::trips);
 
     public static final Table<Reading> READINGS = new Columns<Reading, ReadingBuilder>(
@@ -191,9 +204,35 @@ public final class LedgerFormat {
             .whole("count", Loss::count, LossBuilder::count)
             .table("losses", false, Ledger::losses);
 
+    public static final Table<Drop> DROPS = new Columns<Drop, DropBuilder>(
+                    () -> DropBuilder.builder().depth(UNREAD), DropBuilder::build)
+            .id("drop_id", Drop::id, DropBuilder::id)
+            .reference("setup_id", "setups", Drop::setUpId, DropBuilder::setUpId)
+            .maybe("angler_id", "anglers", Drop::anglerId, DropBuilder::anglerId)
+            .time("at", Drop::at, DropBuilder::at)
+            .amount("seconds", Drop::seconds, DropBuilder::seconds)
+            .depth("depth_m", Drop::depth, DropBuilder::depth)
+            .yesNo("salt", Drop::salt, DropBuilder::salt)
+            .text("how", Drop::how, DropBuilder::how)
+            .table("drops", false, Ledger::drops);
+
+    public static final Table<Rule> RULES = new Columns<Rule, RuleBuilder>(RuleBuilder::builder, RuleBuilder::build)
+            .id("rule_id", Rule::id, RuleBuilder::id)
+            .reference("water_id", "waters", Rule::waterId, RuleBuilder::waterId)
+            .text("species", Rule::species, RuleBuilder::species)
+            .millimetres("least_mm", Rule::least, RuleBuilder::least)
+            .millimetres("slot_from_mm", Rule::slotFrom, RuleBuilder::slotFrom)
+            .millimetres("slot_to_mm", Rule::slotTo, RuleBuilder::slotTo)
+            .text("closed_from", Rule::closedFrom, RuleBuilder::closedFrom)
+            .text("closed_to", Rule::closedTo, RuleBuilder::closedTo)
+            .whole("bag", Rule::bag, RuleBuilder::bag)
+            .yesNo("lead_forbidden", Rule::leadForbidden, RuleBuilder::leadForbidden)
+            .table("rules", false, Ledger::rules);
+
     /** All of them; a table's references point to tables before it or to itself. */
-    public static final List<Table<?>> ALL =
-            List.of(ANGLERS, WATERS, SPOTS, SETUPS, RODS, TRIPS, READINGS, STINTS, CATCHES, TOUCHES, SIGNS, LOSSES);
+    public static final List<Table<?>> ALL = List.of(
+            ANGLERS, WATERS, SPOTS, SETUPS, RODS, TRIPS, READINGS, STINTS, CATCHES, TOUCHES, SIGNS, LOSSES, DROPS,
+            RULES);
 
     private LedgerFormat() {}
 
@@ -216,6 +255,8 @@ public final class LedgerFormat {
                 source.of(CATCHES),
                 source.of(TOUCHES),
                 source.of(SIGNS),
-                source.of(LOSSES));
+                source.of(LOSSES),
+                source.of(DROPS),
+                source.of(RULES));
     }
 }

@@ -2,7 +2,7 @@ package dusk.ledger.interchange;
 
 import dusk.ledger.format.Cells;
 import dusk.ledger.format.FileColumn;
-import dusk.ledger.units.Figures;
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.format.DateTimeParseException;
@@ -14,15 +14,15 @@ final class CellText {
     private static final Pattern NUMBER = Pattern.compile("[+-]?(\\d+(\\.\\d*)?|\\.\\d+)([eE][+-]?\\d{1,2})?");
     private static final Pattern WHOLE = Pattern.compile("[+-]?\\d{1,9}");
 
-    /** Enough that a value read and written stays itself, few enough that 0.1 is not 0.1000000000000000055. */
-    private static final int DECIMALS = 9;
+    /** What a spreadsheet would run as a formula. */
+    private static final Pattern FORMULA = Pattern.compile("'*[=+\\-@].*", Pattern.DOTALL);
 
     private CellText() {}
 
     /** Reads a cell that is not empty into its column's type; a fault goes to {@code cells}. */
     static void read(FileColumn<?> column, String text, Cells cells) {
         switch (column.kind()) {
-            case TEXT -> cells.with(column.name(), text);
+            case TEXT -> cells.with(column.name(), harmful(text) && text.startsWith("'") ? text.substring(1) : text);
             case NUMBER -> {
                 if (NUMBER.matcher(text).matches() && Double.isFinite(Double.parseDouble(text))) {
                     cells.with(column.name(), Double.parseDouble(text));
@@ -56,17 +56,24 @@ final class CellText {
         }
     }
 
+    /** A cell as text; a number as the shortest that reads back as the same. */
     static String write(@Nullable Object value) {
         if (value == null) {
             return "";
         }
         if (value instanceof Double number) {
-            return Figures.trimmed(number, DECIMALS);
+            return BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
         }
         if (value instanceof Instant time) {
             return time.toString();
         }
-        return value.toString();
+        String text = value.toString();
+        return value instanceof String && harmful(text) ? "'" + text : text;
+    }
+
+    /** Such a cell is written behind an apostrophe, which a spreadsheet takes for the mark of a text, and read without it. */
+    private static boolean harmful(String text) {
+        return FORMULA.matcher(text).matches();
     }
 
     private static String quoted(String text) {

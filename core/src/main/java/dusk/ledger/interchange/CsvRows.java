@@ -19,19 +19,25 @@ final class CsvRows {
     record Row(long line, List<String> cells) {}
 
     private final String file;
+    private final long most;
     private final List<Row> rows = new ArrayList<>();
 
-    private CsvRows(String file) {
+    private CsvRows(String file, long most) {
         this.file = file;
+        this.most = most;
     }
 
     List<Row> rows() {
         return rows;
     }
 
-    /** Reads all rows; a fault of the file as such is added to {@code faults} and ends the reading. */
-    static CsvRows read(String file, byte[] bytes, List<Fault> faults) {
-        CsvRows read = new CsvRows(file);
+    /**
+     * Reads all rows; a fault of the file as such is added to {@code faults} and ends the reading.
+     *
+     * @param most rows there is room for
+     */
+    static CsvRows read(String file, byte[] bytes, long most, Faults faults) {
+        CsvRows read = new CsvRows(file, most);
         String text;
         try {
             text = StandardCharsets.UTF_8
@@ -58,7 +64,7 @@ final class CsvRows {
                         .count();
     }
 
-    private void parse(String text, List<Fault> faults) {
+    private void parse(String text, Faults faults) {
         CSVFormat format =
                 CSVFormat.RFC4180.builder().setIgnoreEmptyLines(false).get();
         long line = 1;
@@ -67,6 +73,16 @@ final class CsvRows {
             line = parser.getCurrentLineNumber() + 1;
             while (records.hasNext()) {
                 CSVRecord record = records.next();
+                if (rows.size() >= most) {
+                    faults.add(
+                            new Fault(
+                                    file,
+                                    line,
+                                    "",
+                                    "more rows than there is memory for, expected a smaller package or a server with more memory"));
+                    rows.clear();
+                    return;
+                }
                 if (record.size() > 1 || !record.get(0).isBlank()) {
                     rows.add(new Row(line, record.toList()));
                 }

@@ -1,11 +1,12 @@
 package dusk.ledger.interchange;
 
+import java.io.ByteArrayInputStream;
+import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import java.util.zip.ZipEntry;
@@ -15,10 +16,9 @@ import org.jspecify.annotations.Nullable;
 
 /** The bytes of a package's files by name, from a folder or a zip archive. */
 final class PackageFiles {
-    static final String DESCRIPTOR = "datapackage.json";
+    private static final int END_BYTES = 22;
 
-    /** Unpacked, all files together: far beyond any club, and small enough to keep a crafted archive from filling the memory. */
-    private static final long MOST_BYTES = 512L << 20;
+    static final String DESCRIPTOR = "datapackage.json";
 
     private final Map<String, byte[]> files;
 
@@ -34,26 +34,26 @@ final class PackageFiles {
         return new TreeSet<>(files.keySet());
     }
 
-    static PackageFiles of(Path place) throws IOException, Refused {
+    static PackageFiles of(Path place, Room room) throws IOException, Refused {
         if (Files.isDirectory(place)) {
-            return ofFolder(place);
+            return ofFolder(place, room);
         }
         if (!Files.isRegularFile(place)) {
             throw refused(place.toString(), "not there, expected a folder or a .zip with " + DESCRIPTOR);
         }
         try (InputStream in = Files.newInputStream(place)) {
-            return ofZip(String.valueOf(place.getFileName()), in);
+            return ofZip(String.valueOf(place.getFileName()), in, room);
         }
     }
 
-    private static PackageFiles ofFolder(Path folder) throws IOException, Refused {
+    private static PackageFiles ofFolder(Path folder, Room room) throws IOException, Refused {
         Map<String, byte[]> files = new HashMap<>();
         long total = 0;
         try (var entries = Files.newDirectoryStream(folder, Files::isRegularFile)) {
             for (Path file : entries) {
                 total += Files.size(file);
-                if (total > MOST_BYTES) {
-                    throw tooLarge(folder.toString());
+                if (total > room.bytes()) {
+                    throw tooLarge(folder.toString(), room);
                 }
                 files.put(String.valueOf(file.getFileName()), Files.readAllBytes(file));
             }
@@ -62,10 +62,17 @@ final class PackageFiles {
     }
 
     /** Files may stand at the archive's top or in one folder of it. */
-    static PackageFiles ofZip(String name, InputStream in) throws IOException, Refused {
+    static PackageFiles ofZip(String name, InputStream in, Room room) throws IOException, Refused {
         Map<String, byte[]> files = new HashMap<>();
-        long left = MOST_BYTES;
-        try (ZipInputStream zip = new ZipInputStream(in)) {
+        byte[] archive = in.readNBytes((int) Math.min(room.bytes(), Integer.MAX_VALUE - 8) + 1);
+        if (archive.length > room.bytes()) {
+            throw tooLarge(name, room);
+        }
+        if (begins(archive) && !ends(archive)) {
+            throw cutShort(name);
+        }
+        long left = room.bytes();
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(archive))) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
                 if (entry.isDirectory()) {
                     continue;
@@ -73,11 +80,13 @@ final class PackageFiles {
                 byte[] bytes = zip.readNBytes((int) Math.min(left + 1, Integer.MAX_VALUE - 8));
                 left -= bytes.length;
                 if (left < 0) {
-                    throw tooLarge(name);
+                    throw tooLarge(name, room);
                 }
                 files.put(entry.getName(), bytes);
             }
-        } catch (ZipException e) {
+        } catch (EOFException e) {
+            throw cutShort(name);
+        } catch (ZipException | IllegalArgumentException e) {
             throw refused(
                     name, "not a readable zip archive (" + e.getMessage() + "), expected a .zip with " + DESCRIPTOR);
         }
@@ -85,6 +94,21 @@ final class PackageFiles {
             throw refused(name, "not a zip archive, expected a folder or a .zip with " + DESCRIPTOR);
         }
         return new PackageFiles(withoutFolder(files));
+    }
+
+    /** As every archive with a file in it. */
+    private static boolean begins(byte[] archive) {
+        return archive.length > 3 && archive[0] == 'P' && archive[1] == 'K' && archive[2] == 3 && archive[3] == 4;
+    }
+
+    /** Whether the record that ends every archive is there, behind which a comment may stand. */
+    private static boolean ends(byte[] archive) {
+        for (int at = archive.length - END_BYTES; at >= Math.max(0, archive.length - END_BYTES - 0xFFFF); at--) {
+            if (archive[at] == 'P' && archive[at + 1] == 'K' && archive[at + 2] == 5 && archive[at + 3] == 6) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static Map<String, byte[]> withoutFolder(Map<String, byte[]> files) {
@@ -102,11 +126,20 @@ final class PackageFiles {
         return bare;
     }
 
-    private static Refused tooLarge(String name) {
-        return refused(name, "over " + (MOST_BYTES >> 20) + " MiB unpacked, expected a smaller package");
+    private static Refused cutShort(String name) {
+        return refused(name, "cut short, expected the whole .zip; send or copy it again");
+    }
+
+    private static Refused tooLarge(String name, Room room) {
+        return refused(
+                name,
+                "over " + (room.bytes() >> 20)
+                        + " MiB unpacked, which is what there is memory for, expected a smaller package");
     }
 
     private static Refused refused(String name, String message) {
-        return new Refused(List.of(new Fault(name, 0, "", message)));
+        Faults faults = new Faults(1);
+        faults.add(name, message);
+        return new Refused(faults);
     }
 }

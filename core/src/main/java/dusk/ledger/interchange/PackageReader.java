@@ -4,13 +4,16 @@ import dusk.ledger.format.Cells;
 import dusk.ledger.format.FileColumn;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.format.Table;
+import dusk.ledger.journal.Bounds;
 import dusk.ledger.journal.Consistency;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Ledger;
+import dusk.ledger.journal.Trip;
 import dusk.ledger.vocabulary.Words;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -29,8 +32,12 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Reads a ledger package whole, or refuses it whole with every fault found. */
 public final class PackageReader {
+    private static final int FAULTS_SHOWN = 200;
+
     private final PackageFiles files;
-    private final List<Fault> faults = new ArrayList<>();
+    private final Faults faults;
+    private long rowsLeft;
+    private @Nullable Instant now;
     private final Map<String, String> paths = new HashMap<>();
     private final Map<String, List<?>> records = new HashMap<>();
     private final Map<String, List<Long>> lines = new HashMap<>();
@@ -39,25 +46,69 @@ public final class PackageReader {
     private final SortedMap<String, SortedSet<String>> wordsOutside = new TreeMap<>();
     private final List<String> keptOut = new ArrayList<>();
 
-    private PackageReader(PackageFiles files) {
+    private PackageReader(PackageFiles files, Room room, int faultsKept) {
         this.files = files;
+        rowsLeft = room.rows();
+        faults = new Faults(faultsKept);
     }
 
     /**
      * @param place a folder or a zip archive
-     * @throws Refused with all faults
+     * @throws Refused with its faults counted and the first {@value #FAULTS_SHOWN}
      * @throws IOException where the disk fails
      */
     public static PackageReading read(Path place) throws IOException, Refused {
-        return new PackageReader(PackageFiles.of(place)).read();
+        return read(place, FAULTS_SHOWN);
+    }
+
+    /**
+     * @param place a folder or a zip archive
+     * @param faultsKept how many faults are told one by one
+     * @throws Refused with its faults counted and the first of them
+     * @throws IOException where the disk fails
+     */
+    public static PackageReading read(Path place, int faultsKept) throws IOException, Refused {
+        Room room = Room.ofHeap();
+        return new PackageReader(PackageFiles.of(place, room), room, faultsKept).read();
     }
 
     /**
      * @param name of the archive, for faults of the archive itself
      * @param zip bytes of a zip archive
+     * @throws Refused with its faults counted and the first {@value #FAULTS_SHOWN}
      */
     public static PackageReading read(String name, InputStream zip) throws IOException, Refused {
-        return new PackageReader(PackageFiles.ofZip(name, zip)).read();
+        return read(name, zip, Room.ofHeap());
+    }
+
+    static PackageReading read(String name, InputStream zip, Room room) throws IOException, Refused {
+        return new PackageReader(PackageFiles.ofZip(name, zip, room), room, FAULTS_SHOWN).read();
+    }
+
+    /**
+     * The same for records that are to be stored: none may have begun after now.
+     *
+     * @throws Refused with its faults counted and the first {@value #FAULTS_SHOWN}
+     */
+    public static PackageReading toStore(String name, InputStream zip, Instant now) throws IOException, Refused {
+        Room room = Room.ofHeap();
+        return toStore(PackageFiles.ofZip(name, zip, room), room, now);
+    }
+
+    /**
+     * The same of a folder or a zip archive.
+     *
+     * @throws Refused with its faults counted and the first {@value #FAULTS_SHOWN}
+     */
+    public static PackageReading toStore(Path place, Instant now) throws IOException, Refused {
+        Room room = Room.ofHeap();
+        return toStore(PackageFiles.of(place, room), room, now);
+    }
+
+    private static PackageReading toStore(PackageFiles files, Room room, Instant now) throws Refused {
+        PackageReader reader = new PackageReader(files, room, FAULTS_SHOWN);
+        reader.now = now;
+        return reader.read();
     }
 
     private PackageReading read() throws Refused {
@@ -73,10 +124,10 @@ public final class PackageReader {
             }
         }
         Ledger ledger = ledger();
-        if (faults.isEmpty()) {
+        if (faults.none()) {
             agree(ledger);
         }
-        if (!faults.isEmpty()) {
+        if (!faults.none()) {
             throw new Refused(faults);
         }
         return new PackageReading(ledger, counts, wordsOutside, keptOut);
@@ -115,7 +166,8 @@ public final class PackageReader {
             }
             return;
         }
-        List<CsvRows.Row> rows = CsvRows.read(file, bytes, faults).rows();
+        List<CsvRows.Row> rows = CsvRows.read(file, bytes, rowsLeft, faults).rows();
+        rowsLeft -= rows.size();
         if (rows.isEmpty()) {
             whole(file, "empty, expected a header row");
             return;
@@ -142,7 +194,7 @@ public final class PackageReader {
     private record Header<T>(int width, Map<FileColumn<T>, Integer> places) {}
 
     private <T> @Nullable Header<T> header(Table<T> table, String file, CsvRows.Row row) {
-        int before = faults.size();
+        long before = faults.count();
         Map<FileColumn<T>, Integer> places = new LinkedHashMap<>();
         for (FileColumn<T> column : table.columns()) {
             int at = row.cells().indexOf(column.name());
@@ -160,7 +212,7 @@ public final class PackageReader {
                 keptOut.add(file + ": " + name);
             }
         }
-        return faults.size() == before ? new Header<>(row.cells().size(), places) : null;
+        return faults.count() == before ? new Header<>(row.cells().size(), places) : null;
     }
 
     private <T> @Nullable T row(Table<T> table, String file, Header<T> header, CsvRows.Row row) {
@@ -193,7 +245,11 @@ public final class PackageReader {
             cells.wrong(table.idColumn(), "\"" + id + "\" stands twice, expected an id of its own in each row");
         }
         try {
-            return table.read(cells);
+            T one = table.read(cells);
+            if (now != null && one instanceof Trip trip && Bounds.toCome(trip.startedAt(), now)) {
+                faults.add(new Fault(file, row.line(), "started_at", "still to come, expected a trip that has begun"));
+            }
+            return one;
         } catch (Invalid e) {
             for (Invalid.Problem problem : e.problems()) {
                 faults.add(new Fault(file, row.line(), problem.column(), problem.message()));
@@ -235,7 +291,7 @@ public final class PackageReader {
     }
 
     private void whole(String file, String message) {
-        faults.add(new Fault(file, 0, "", message));
+        faults.add(file, message);
     }
 
     private Ledger ledger() {

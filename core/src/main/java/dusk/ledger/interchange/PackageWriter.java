@@ -22,7 +22,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Writes a ledger as a package: all twelve files and their description. */
+/** Writes a ledger as a package: all its files and their description. */
 public final class PackageWriter {
     private PackageWriter() {}
 
@@ -81,6 +81,7 @@ public final class PackageWriter {
         root.put("profile", "tabular-data-package");
         root.put("name", "dusk-ledger");
         root.put("title", title);
+        root.put("edition", LedgerFormat.EDITION);
         ArrayNode resources = root.putArray("resources");
         for (Table<?> table : LedgerFormat.ALL) {
             ObjectNode resource = resources.addObject();

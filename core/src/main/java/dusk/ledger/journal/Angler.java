@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
 @RecordBuilder
 public record Angler(String id, @Nullable String name) {
     public Angler {
-        new Checks("anglers").named("angler_id", id).done();
+        new Checks("anglers").id("angler_id", id).text("name", name).done();
     }
 
     /** The name, else what it is known by in the records. */

@@ -27,13 +27,16 @@ public record Catch(
         @Nullable Boolean kept) {
     public Catch {
         new Checks("catches")
-                .named("catch_id", id)
-                .named("stint_id", stintId)
+                .id("catch_id", id)
+                .id("stint_id", stintId)
+                .at("at", at)
                 .named("species", species)
-                .atLeast("count", count, 1)
+                .in("count", count)
+                .in("length_mm", length == null ? null : length.millimetres())
                 .word("length_how", lengthHow)
+                .in("mass_g", mass == null ? null : mass.grams())
                 .word("mass_how", massHow)
-                .that(length == null || length.millimetres() > 0, "length_mm", "0 is too small, expected more than 0")
+                .text("bite_on", biteOn)
                 .done();
     }
 

@@ -1,5 +1,6 @@
 package dusk.ledger.journal;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -17,7 +18,7 @@ public final class Consistency {
 
     private Consistency() {}
 
-    /** Landed and lost fish against hooked ones, touches against counts; empty where all agree. */
+    /** Landed and lost fish against hooked ones, touches against counts, stints against their trips; empty where all agree. */
     public static List<Breach> breaches(Ledger ledger) {
         Map<String, Integer> landed = new HashMap<>();
         ledger.catches().forEach(c -> landed.merge(c.stintId(), c.count(), Integer::sum));
@@ -25,6 +26,8 @@ public final class Consistency {
         ledger.losses().forEach(l -> lost.merge(l.stintId(), l.count(), Integer::sum));
         Map<String, Integer> touched = new HashMap<>();
         ledger.touches().forEach(t -> touched.merge(t.kind() + " " + t.stintId(), 1, Integer::sum));
+        Map<String, Instant> starts = new HashMap<>();
+        ledger.trips().forEach(t -> starts.put(t.id(), t.startedAt()));
         List<Breach> breaches = new ArrayList<>();
         for (int i = 0; i < ledger.stints().size(); i++) {
             Stint stint = ledger.stints().get(i);
@@ -37,11 +40,23 @@ public final class Consistency {
             for (Invalid.Problem problem : tally.problems()) {
                 breaches.add(new Breach(i, problem));
             }
+            Instant start = starts.get(stint.tripId());
+            if (start != null && !Bounds.ofTrip(stint.startedAt(), start)) {
+                breaches.add(new Breach(i, far(start)));
+            }
             below(breaches, i, "follows", stint.follows(), touched.getOrDefault("follow " + stint.id(), 0));
             below(breaches, i, "bites", stint.bites(), touched.getOrDefault("bite " + stint.id(), 0));
             below(breaches, i, "hooked", stint.hooked(), touched.getOrDefault("hooked " + stint.id(), 0));
         }
         return breaches;
+    }
+
+    /** Of a stint that cannot be of a trip which began then. */
+    public static Invalid.Problem far(Instant tripStart) {
+        return new Invalid.Problem(
+                "started_at",
+                "more than " + Bounds.LONGEST_TRIP.toDays() + " days from its trip's start, expected a time near "
+                        + tripStart);
     }
 
     private static void below(List<Breach> breaches, int stint, String column, int count, int touches) {

@@ -15,7 +15,9 @@ public record Ledger(
         List<Catch> catches,
         List<Touch> touches,
         List<Sign> signs,
-        List<Loss> losses) {
+        List<Loss> losses,
+        List<Drop> drops,
+        List<Rule> rules) {
     public Ledger {
         anglers = List.copyOf(anglers);
         waters = List.copyOf(waters);
@@ -29,6 +31,27 @@ public record Ledger(
         touches = List.copyOf(touches);
         signs = List.copyOf(signs);
         losses = List.copyOf(losses);
+        drops = List.copyOf(drops);
+        rules = List.copyOf(rules);
+    }
+
+    /** What was fished, without what was counted and ruled beside it. */
+    public Ledger(
+            List<Angler> anglers,
+            List<Water> waters,
+            List<Spot> spots,
+            List<SetUp> setUps,
+            List<Rod> rods,
+            List<Trip> trips,
+            List<Reading> readings,
+            List<Stint> stints,
+            List<Catch> catches,
+            List<Touch> touches,
+            List<Sign> signs,
+            List<Loss> losses) {
+        this(
+                anglers, waters, spots, setUps, rods, trips, readings, stints, catches, touches, signs, losses,
+                List.of(), List.of());
     }
 
     /** An empty ledger. */

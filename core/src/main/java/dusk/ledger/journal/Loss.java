@@ -9,10 +9,11 @@ import org.jspecify.annotations.Nullable;
 public record Loss(String id, String stintId, @Nullable Instant at, String cause, int count) {
     public Loss {
         new Checks("losses")
-                .named("loss_id", id)
-                .named("stint_id", stintId)
+                .id("loss_id", id)
+                .id("stint_id", stintId)
+                .at("at", at)
                 .named("cause", cause)
-                .atLeast("count", count, 1)
+                .in("count", count)
                 .done();
     }
 }

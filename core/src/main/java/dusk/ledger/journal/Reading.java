@@ -36,18 +36,24 @@ public record Reading(
         @Nullable String source) {
     public Reading {
         new Checks("readings")
-                .named("reading_id", id)
-                .named("trip_id", tripId)
+                .id("reading_id", id)
+                .id("trip_id", tripId)
                 .present("at", at)
+                .at("at", at)
+                .in("water_temp_c", waterTemp == null ? null : waterTemp.celsius())
+                .in("clarity_m", clarity == null ? null : clarity.metres())
+                .text("sky", sky)
+                .in("wind_mps", wind == null ? null : wind.metresPerSecond())
+                .in("current_mps", current == null ? null : current.metresPerSecond())
+                .text("level_trend", levelTrend)
                 .word("tide", tide)
                 .word("weather", weather)
                 .word("pressure", pressure)
+                .in("air_pressure_hpa", airPressureHpa)
+                .in("air_temp_c", airTemp == null ? null : airTemp.celsius())
+                .text("forage", forage)
+                .in("forage_length_mm", forageLength == null ? null : forageLength.millimetres())
                 .word("source", source)
-                .within("air_pressure_hpa", airPressureHpa, 850, 1100)
-                .that(
-                        waterTemp == null || (waterTemp.celsius() >= -3 && waterTemp.celsius() <= 45),
-                        "water_temp_c",
-                        "not a temperature of water anyone fishes, expected -3 to 45")
                 .done();
     }
 }

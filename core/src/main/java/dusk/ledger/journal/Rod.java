@@ -22,7 +22,14 @@ public record Rod(
         @Nullable Length retrieve) {
     public Rod {
         new Checks("rods")
-                .named("rod_id", id)
+                .id("rod_id", id)
+                .text("name", name)
+                .in("length_mm", length == null ? null : length.millimetres())
+                .text("power", power)
+                .text("action", action)
+                .in("lure_min_g", lureMin == null ? null : lureMin.grams())
+                .in("lure_max_g", lureMax == null ? null : lureMax.grams())
+                .in("retrieve_mm", retrieve == null ? null : retrieve.millimetres())
                 .that(
                         lureMin == null || lureMax == null || lureMin.compareTo(lureMax) <= 0,
                         "lure_max_g",

@@ -42,9 +42,41 @@ public record SetUp(
         @Nullable Length leaderDiameter) {
     public SetUp {
         new Checks("setups")
-                .named("setup_id", id)
-                .named("rig", rig)
+                .id("setup_id", id)
+                .maybe("from_setup_id", fromSetUpId)
                 .that(!id.equals(fromSetUpId), "from_setup_id", "\"" + id + "\" is itself, expected another set-up")
+                .named("rig", rig)
+                .text("head_shape", headShape)
+                .in("head_mass_g", headMass == null ? null : headMass.grams())
+                .text("head_material", headMaterial)
+                .text("head_colour", headColour)
+                .text("hook_size", hookSize)
+                .text("hook_wire", hookWire)
+                .text("weed_guard", weedGuard)
+                .text("keeper", keeper)
+                .text("skirt", skirt)
+                .text("blade", blade)
+                .text("rattle", rattle)
+                .text("plastic", plastic)
+                .in("plastic_length_mm", millimetres(plasticLength))
+                .text("plastic_material", plasticMaterial)
+                .text("colour", colour)
+                .text("colour_accent", colourAccent)
+                .in("leader_mm", millimetres(leader))
+                .text("line_material", lineMaterial)
+                .in("line_strength_n", newtons(lineStrength))
+                .in("line_diameter_mm", millimetres(lineDiameter))
+                .text("leader_material", leaderMaterial)
+                .in("leader_strength_n", newtons(leaderStrength))
+                .in("leader_diameter_mm", millimetres(leaderDiameter))
                 .done();
+    }
+
+    private static @Nullable Double millimetres(@Nullable Length length) {
+        return length == null ? null : length.millimetres();
+    }
+
+    private static @Nullable Double newtons(@Nullable Force force) {
+        return force == null ? null : force.newtons();
     }
 }

@@ -15,11 +15,14 @@ public record Sign(
         @Nullable String note) {
     public Sign {
         new Checks("signs")
-                .named("sign_id", id)
-                .named("trip_id", tripId)
+                .id("sign_id", id)
+                .id("trip_id", tripId)
+                .maybe("spot_id", spotId)
                 .present("at", at)
+                .at("at", at)
                 .named("kind", kind)
                 .word("kind", kind)
+                .note("note", note)
                 .done();
     }
 }

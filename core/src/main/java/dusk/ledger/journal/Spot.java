@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
  * A place on a water.
  *
  * @param position empty where the place is not shared
+ * @param keptBy the angler who keeps it to themselves; null for a place that all share
  */
 @RecordBuilder
 public record Spot(
@@ -17,8 +18,17 @@ public record Spot(
         @Nullable String structure,
         @Nullable String bottom,
         @Nullable String cover,
-        @Nullable Position position) {
+        @Nullable Position position,
+        @Nullable String keptBy) {
     public Spot {
-        new Checks("spots").named("spot_id", id).named("water_id", waterId).done();
+        new Checks("spots")
+                .id("spot_id", id)
+                .id("water_id", waterId)
+                .text("label", label)
+                .text("structure", structure)
+                .text("bottom", bottom)
+                .text("cover", cover)
+                .maybe("kept_by", keptBy)
+                .done();
     }
 }

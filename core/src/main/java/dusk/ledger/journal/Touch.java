@@ -8,9 +8,10 @@ import java.time.Instant;
 public record Touch(String id, String stintId, Instant at, String kind) {
     public Touch {
         new Checks("touches")
-                .named("touch_id", id)
-                .named("stint_id", stintId)
+                .id("touch_id", id)
+                .id("stint_id", stintId)
                 .present("at", at)
+                .at("at", at)
                 .named("kind", kind)
                 .word("kind", kind)
                 .done();

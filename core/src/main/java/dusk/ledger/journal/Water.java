@@ -22,7 +22,7 @@ public record Water(
 
     public Water {
         new Checks("waters")
-                .named("water_id", id)
+                .id("water_id", id)
                 .named("name", name)
                 .named("kind", kind)
                 .word("kind", kind)

@@ -3,10 +3,15 @@ package dusk.ledger.interchange;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Arrays;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.BeforeEach;
@@ -67,7 +72,11 @@ class BrokenPackagesTest {
                         + "'trips.csv:2: ended_at: 2026-05-01T05:00:00Z is before the start, expected 2026-05-01T06:00:00Z or later'",
                 "stints.csv; 'stint_id,trip_id,angler_id,setup_id,started_at,minutes,bites,hooked|"
                         + "x1,t1,a1,u1,2026-05-01T06:00:00Z,0,1,1|'; "
-                        + "'stints.csv:2: minutes: 0 is too small, expected more than 0'",
+                        + "'stints.csv:2: minutes: 0 is out of range, expected 0.1 to 1440'",
+                "stints.csv; 'stint_id,trip_id,angler_id,setup_id,started_at,minutes,bites,hooked|"
+                        + "x1,t1,a1,u1,2027-05-01T06:00:00Z,30,1,1|'; "
+                        + "'stints.csv:2: started_at: more than 14 days from its trip''s start, expected a time near "
+                        + "2026-05-01T06:00:00Z'",
                 "stints.csv; 'stint_id,trip_id,angler_id,setup_id,started_at,minutes,bites,hooked|"
                         + "x1,t1,a1,u1,2026-05-01T06:00:00Z,30,0,1|'; "
                         + "'stints.csv:2: bites: 0 is fewer than hooked, expected 1 or more'",
@@ -89,7 +98,7 @@ class BrokenPackagesTest {
                         + "\"whale\" is not a word of this column, expected one of: bait showing, fish breaking, birds, "
                         + "fish on sonar, prey seen, none'",
                 "readings.csv; 'reading_id,trip_id,at,water_temp_c|r1,t1,2026-05-01T06:05:00Z,58|'; "
-                        + "'readings.csv:2: water_temp_c: not a temperature of water anyone fishes, expected -3 to 45'",
+                        + "'readings.csv:2: water_temp_c: 58 is out of range, expected -2 to 45'",
                 "rods.csv; 'rod_id,lure_min_g,lure_max_g|o1,20,10|'; 'rods.csv:2: lure_max_g: less than "
                         + "lure_min_g, expected the higher of the two'",
             })
@@ -148,5 +157,70 @@ class BrokenPackagesTest {
             }
         }
         assertThat(PackageReader.read(file).ledger().stints()).hasSize(1);
+    }
+
+    private byte[] zipped() throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(bytes);
+                var entries = Files.newDirectoryStream(folder, "*.{csv,json}")) {
+            for (Path entry : entries) {
+                zip.putNextEntry(new ZipEntry(String.valueOf(entry.getFileName())));
+                zip.write(Files.readAllBytes(entry));
+            }
+        }
+        return bytes.toByteArray();
+    }
+
+    private static Refused refused(byte[] zip, Room room) {
+        return catchThrowableOfType(
+                Refused.class, () -> PackageReader.read("club.zip", new ByteArrayInputStream(zip), room));
+    }
+
+    @Test
+    void anArchiveCutShortIsSaidToBeSo() throws IOException {
+        byte[] zip = zipped();
+        assertThat(refused(Arrays.copyOf(zip, zip.length / 3), Room.ofHeap()))
+                .hasMessage("club.zip: cut short, expected the whole .zip; send or copy it again");
+    }
+
+    @Test
+    void noMoreIsTakenInThanThereIsRoomFor() throws IOException {
+        byte[] zip = zipped();
+        assertThat(refused(zip, new Room(200, 1000)))
+                .hasMessage(
+                        "club.zip: over 0 MiB unpacked, which is what there is memory for, expected a smaller package");
+        assertThat(refused(zip, new Room(1 << 20, 9)).faults().get(0).toString())
+                .contains(
+                        "more rows than there is memory for, expected a smaller package or a server with more memory");
+        assertThat(catchThrowableOfType(
+                        Refused.class,
+                        () -> PackageReader.read("club.zip", new ByteArrayInputStream(zip), new Room(1 << 20, 1000))))
+                .isNull();
+    }
+
+    /** A file that is wrong in every row is counted and not kept. */
+    @Test
+    void faultsAreCountedAndTheFirstTwoHundredTold() throws IOException {
+        StringBuilder anglers = new StringBuilder("angler_id,name\n");
+        for (int i = 0; i < 5000; i++) {
+            anglers.append("a b").append(i).append(",Nessa\n");
+        }
+        Files.writeString(folder.resolve("anglers.csv"), anglers);
+        Refused refused = refused();
+        // the stint's angler is not there either
+        assertThat(refused.count()).isEqualTo(5001);
+        assertThat(refused.faults()).hasSize(200);
+        assertThat(refused.getMessage()).endsWith("\nand 4801 more");
+    }
+
+    @Test
+    void aTripStillToComeIsNotStored() throws Exception {
+        Instant before = Instant.parse("2026-04-30T06:00:00Z");
+        Refused refused = catchThrowableOfType(Refused.class, () -> PackageReader.toStore(folder, before));
+        assertThat(refused).hasMessage("trips.csv:2: started_at: still to come, expected a trip that has begun");
+        assertThat(PackageReader.toStore(folder, before.plus(Duration.ofDays(1)))
+                        .ledger()
+                        .trips())
+                .hasSize(1);
     }
 }

@@ -9,6 +9,7 @@ import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.Viewer;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
@@ -186,5 +187,34 @@ class AccessIT extends RunningApplication {
                 .doesNotContain("style=")
                 .doesNotContain("onclick")
                 .doesNotContain("https://");
+    }
+
+    /** Whoever makes somebody's browser say another name for this server gets no redirect to it, and no session in an address. */
+    @Test
+    void noRedirectGoesByTheNameThatTheRequestGaveTheServer() throws Exception {
+        for (String path : List.of("/", "/trips", "/trips/1?from=2", "/error", "/deck", "/club/export")) {
+            String answer = raw("GET " + path + " HTTP/1.1\r\nHost: elsewhere.invalid\r\nConnection: close\r\n\r\n");
+            assertThat(answer).startsWith("HTTP/1.1 302").contains("Location: /sign-in\r\n");
+            assertThat(answer).doesNotContain("elsewhere").doesNotContain(";jsessionid");
+        }
+    }
+
+    private String raw(String request) throws IOException {
+        try (Socket socket = new Socket("127.0.0.1", port)) {
+            socket.getOutputStream().write(request.getBytes(StandardCharsets.US_ASCII));
+            return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+
+    /** The page asked for before signing in is gone to by its path alone. */
+    @Test
+    void signingInGoesOnToThePathThatWasAskedFor() throws Exception {
+        String name = "onward";
+        people.add(demoPerson("edda").clubId(), name, "Onward", "a long enough word", Viewer.Role.MEMBER, null);
+        Visitor visitor = visitor();
+        visitor.get("/tackle?page=1");
+        HttpResponse<String> answer =
+                visitor.post("/sign-in", "/sign-in", Map.of("username", name, "password", "a long enough word"));
+        assertThat(answer.headers().firstValue("Location").orElse("")).startsWith("/tackle?page=1");
     }
 }

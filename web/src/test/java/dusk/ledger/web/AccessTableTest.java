@@ -71,9 +71,10 @@ class AccessTableTest extends RequestedClub {
             GET  /trips/past                              | /trips/past                         | in  200 200 200 200 200
             POST /trips/past                              | /trips/past ? rows=1&water_id=lake  | in  404 422 422 422 422
             GET  /trips/{tripId}                          | /trips/p                            | in  404 200 200 200 200
-            GET  /trips/{tripId}/edit                     | /trips/p/edit                       | in  404 404 200 200 200
-            POST /trips/{tripId}                          | /trips/p ? note=calm                | in  404 404 302 302 302
-            POST /trips/{tripId}/delete                   | /trips/p/delete                     | in  404 404 302 302 302
+            GET  /trips/{tripId}/edit                     | /trips/p/edit                       | in  404 404 404 200 200
+            POST /trips/{tripId}                          | /trips/p ? note=calm                | in  404 404 404 302 302
+            POST /trips/{tripId}/delete                   | /trips/p/delete                     | in  404 404 404 302 302
+            GET  /deletions                               | /deletions                          | in  200 200 200 200 200
             POST /deletions/{deletionId}/undo             | /deletions/{deletion}/undo          | in  302 302 302 302 302
             GET  /trips/{tripId}/debrief                  | /trips/p/debrief                    | in  404 200 200 200 200
             GET  /trips/{tripId}/client                   | /trips/p/client?angler={me}         | in  404 404 200 200 200
@@ -136,8 +137,8 @@ class AccessTableTest extends RequestedClub {
             GET  /tackle/rods                             | /tackle/rods                        | in  200 200 200 200 200
             GET  /tackle/rods/new                         | /tackle/rods/new                    | in  200 200 200 200 200
             POST /tackle/rods                             | /tackle/rods ? name=stout           | in  302 302 302 302 302
-            GET  /tackle/rods/{id}/edit                   | /tackle/rods/light/edit             | in  404 200 200 200 200
-            POST /tackle/rods/{id}                        | /tackle/rods/light ? name=stout     | in  404 302 302 302 302
+            GET  /tackle/rods/{id}/edit                   | /tackle/rods/light/edit             | in  404 404 404 200 200
+            POST /tackle/rods/{id}                        | /tackle/rods/light ? name=stout     | in  404 404 404 302 302
             GET  /column                                  | /column                             | in  422 200 200 200 200
             GET  /column/card                             | /column/card?pick=jig               | in  200 200 200 200 200
             GET  /column/fan                              | /column/fan                         | in  200 200 200 200 200

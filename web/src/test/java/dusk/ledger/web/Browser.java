@@ -110,6 +110,11 @@ final class Browser implements AutoCloseable {
         assertThat(flaws(page)).as(what).isEmpty();
     }
 
+    /** All visitors leave. */
+    void leave() {
+        chromium.contexts().forEach(BrowserContext::close);
+    }
+
     /** Closes it whatever happened, and fails where a page's script complained of anything. */
     @Override
     public void close() {

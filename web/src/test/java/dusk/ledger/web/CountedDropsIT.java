@@ -62,8 +62,8 @@ class CountedDropsIT extends AtTheColumn {
 
     @Test
     void onlyWhoeverCountedItOrAnOfficerStrikesADropOut() throws Exception {
-        String drop = first("select drop_id from drops where person_id = '"
-                + demoPerson("harl").id() + "'");
+        String drop = first("select drop_id from drops where angler_id = '"
+                + demoPerson("harl").anglerId() + "'");
         String setUp = first("select setup_id from drops where drop_id = '" + drop + "'");
         String page = "/tackle/set-ups/" + setUp + "/drops";
         Visitor member = new Visitor(address("")).as(demoPerson("tobin").id());

@@ -58,7 +58,7 @@ class DeckCareIT extends OnDeck {
         minutes(1);
         page.locator("details[data-column=sky] summary").click();
         page.locator("details[data-column=sky] button:text-is(\"overcast\")").click();
-        page.waitForSelector("details[data-column=sky]:has-text(\"overcast\")");
+        page.waitForSelector("details[data-column=sky] summary:has-text(\"overcast\")");
         minutes(200);
         page.reload();
         assertThat(page.textContent("#water-now ~ .said")).contains("Is the water temperature still 12.2");

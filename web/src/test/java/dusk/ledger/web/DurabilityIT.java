@@ -8,7 +8,6 @@ import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import java.io.IOException;
-import java.net.ServerSocket;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -39,66 +38,31 @@ class DurabilityIT {
     @TempDir
     Path folder;
 
-    private Process server;
-    private int port;
+    private ServerProcess server;
 
     @BeforeEach
     void start() throws Exception {
-        // once, so that a server started again answers where the first did
-        if (port == 0) {
-            try (ServerSocket free = new ServerSocket(0)) {
-                port = free.getLocalPort();
-            }
+        if (server == null) {
+            server = new ServerProcess(store(), folder.resolve("log"));
         }
-        server = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-XX:TieredStopAtLevel=1",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        DuskLedger.class.getName(),
-                        "--dusk.store=" + store(),
-                        "--dusk.demo=true",
-                        "--dusk.port=" + port)
-                .redirectErrorStream(true)
-                .redirectOutput(folder.resolve("log").toFile())
-                .start();
-        for (int i = 0; i < 300 && !answers(); i++) {
-            TimeUnit.MILLISECONDS.sleep(200);
-        }
+        server.start();
     }
 
     @AfterEach
     void kill() throws InterruptedException {
-        server.destroyForcibly().waitFor();
+        server.kill();
     }
 
     private Path store() {
         return folder.resolve("dusk.db");
     }
 
-    private Visitor visitor() {
-        return new Visitor("http://127.0.0.1:" + port);
-    }
-
-    private boolean answers() throws InterruptedException {
-        try {
-            return visitor().get("/sign-in").body().contains("name=\"person\"");
-        } catch (IOException e) {
-            return false;
-        }
+    private Visitor signedIn() throws Exception {
+        return server.signedIn();
     }
 
     private static String first(String pattern, String text) {
-        Matcher found = Pattern.compile(pattern).matcher(text);
-        assertThat(found.find()).as(pattern).isTrue();
-        return found.group(1);
-    }
-
-    private Visitor signedIn() throws Exception {
-        Visitor visitor = visitor();
-        return visitor.as(first(
-                "name=\"person\"[^>]*value=\"([^\"]+)\"",
-                visitor.get("/sign-in").body()));
+        return ServerProcess.first(pattern, text);
     }
 
     /** A trip with a rod for each device: the page of the deck, then the rods' ids. */
@@ -264,10 +228,10 @@ class DurabilityIT {
     void withoutASignalTouchesWaitOnTheDeviceAndAreStoredAtTheirTimeOnce() throws Exception {
         try (Browser browser = new Browser()) {
             Page page = browser.visit(390, 844, true);
-            page.navigate("http://127.0.0.1:" + port + "/sign-in");
+            page.navigate("http://127.0.0.1:" + server.port() + "/sign-in");
             page.locator("button[name=person]").first().click();
             page.waitForURL("**/trips");
-            page.navigate("http://127.0.0.1:" + port + "/deck/new?rods=1");
+            page.navigate("http://127.0.0.1:" + server.port() + "/deck/new?rods=1");
             page.click("text=Lines in");
             page.waitForSelector("article");
             String deck = page.url().replaceAll(".*(/deck/[0-9a-f-]+).*", "$1");
@@ -289,10 +253,10 @@ class DurabilityIT {
 
             start();
             page.waitForSelector("#waiting:has-text(\"Please sign in again. 2 touches wait\")");
-            page.navigate("http://127.0.0.1:" + port + "/sign-in");
+            page.navigate("http://127.0.0.1:" + server.port() + "/sign-in");
             page.locator("button[name=person]").first().click();
             page.waitForURL("**/trips");
-            page.navigate("http://127.0.0.1:" + port + deck);
+            page.navigate("http://127.0.0.1:" + server.port() + deck);
             page.waitForSelector("b[data-count=follows]:text-is(\"1\")");
             assertThat(page.textContent("[data-count=bites]")).isEqualTo("1");
             kill();

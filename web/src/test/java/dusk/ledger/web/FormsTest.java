@@ -61,7 +61,9 @@ class FormsTest extends RequestedClub {
                 "/trips/p/fish?stint=s | count=1&species= | Nothing here yet, and it is needed.",
                 "/trips/p/fish?stint=s | species=pike&count=1&mass_g=2 | Say whether the weight was measured or estimated.",
                 "/trips/p/fish?stint=s | species=walleye&count=1&mass_how=from_length | A weight from length needs the length.",
-                "/trips/p/places | structure=dock&latitude=95 | latitude",
+                "/trips/p/stints/s | started_at=2024-10-03T15:00 | That is days away from the trip. Was it this trip?",
+                "/trips/p | started_at=1926-10-03T15:00 | Its stints were fished days away from that.",
+                "/trips/p/places | structure=dock&latitude=95 | Write -90 to 90, not “95”.",
                 "/tackle?rig=drop%20shot | head_mass_g=heavy | “heavy” is not a weight.",
                 "/tackle?rig=wacky | plastic_length_mm=long | “long” is not a length. Write it like 10 cm or 4 in.",
                 "/tackle/set-ups/jig | line_diameter_mm=thin | “thin” is not a length.",
@@ -115,6 +117,14 @@ class FormsTest extends RequestedClub {
         assertThat(answer.getStatus()).isEqualTo(422);
         assertThat(faults(text(answer))).containsIgnoringCase(sentence);
         assertThat(everything()).isEqualTo(before);
+    }
+
+    @Test
+    void theRoleChosenForANewcomerIsKeptWhenTheFormIsRefused() throws Exception {
+        String page = text(post(club.officer, "/club/people", "username=ann&name=Ann&password=short&role=guide"));
+        assertThat(page)
+                .contains("<option value=\"guide\" selected=\"selected\">guide</option>")
+                .contains("<option value=\"officer\">records officer</option>");
     }
 
     @ParameterizedTest

@@ -24,6 +24,7 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.TestConfiguration;
@@ -58,6 +59,12 @@ abstract class OnDeck extends RunningApplication {
     @AfterAll
     static void close() {
         browser.close();
+    }
+
+    /** A deck left open would go on asking for its trip, which the next test does not have. */
+    @AfterEach
+    void leave() {
+        browser.leave();
     }
 
     void minutes(double minutes) {

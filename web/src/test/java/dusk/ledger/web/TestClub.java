@@ -16,6 +16,8 @@ import dusk.ledger.units.Position;
 import dusk.ledger.web.records.Membership;
 import dusk.ledger.web.records.People;
 import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.Rods;
+import dusk.ledger.web.records.SetUps;
 import dusk.ledger.web.store.Clubs;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.Store;
@@ -145,14 +147,15 @@ public final class TestClub implements AutoCloseable {
         Membership membership = get(Membership.class);
         officer = person(membership.found("Kell Anglers", newcomer("edda", "Edda Pomroy")));
         String club = officer.clubId();
-        guide = person(membership.join(club, newcomer("harl", "Harl Quist"), Viewer.Role.GUIDE));
-        member = person(membership.join(club, newcomer("tobin", "Tobin Marl"), Viewer.Role.MEMBER));
-        other = person(membership.join(club, newcomer("runa", "Runa Halloway"), Viewer.Role.MEMBER));
+        guide = person(membership.join(club, newcomer("harl", "Harl Quist"), Viewer.Role.GUIDE, null));
+        member = person(membership.join(club, newcomer("tobin", "Tobin Marl"), Viewer.Role.MEMBER, null));
+        other = person(membership.join(club, newcomer("runa", "Runa Halloway"), Viewer.Role.MEMBER, null));
         stranger = person(membership.found("Elsewhere Anglers", newcomer("odd", "Odd One")));
         store(LedgerFormat.WATERS, List.of(lake, sound));
         store(LedgerFormat.SPOTS, List.of(point, dock, pass));
-        store(LedgerFormat.SETUPS, List.of(jig, drop, bare));
-        store(LedgerFormat.RODS, List.of(light, nameless));
+        // the tackle is the guide's
+        List.of(jig, drop, bare).forEach(setUp -> get(SetUps.class).add(guide.viewer(), setUp));
+        List.of(light, nameless).forEach(rod -> get(Rods.class).add(guide.viewer(), rod));
     }
 
     /**

@@ -2,7 +2,9 @@ package dusk.ledger.web.account;
 
 import dusk.ledger.web.records.People;
 import dusk.ledger.web.records.Person;
+import dusk.ledger.web.security.CurrentPerson;
 import dusk.ledger.web.security.Passwords;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -19,9 +21,11 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class AccountController {
     private final People people;
+    private final CurrentPerson current;
 
-    AccountController(People people) {
+    AccountController(People people, CurrentPerson current) {
         this.people = people;
+        this.current = current;
     }
 
     @GetMapping("/account")
@@ -48,6 +52,7 @@ class AccountController {
             @RequestParam(defaultValue = "") String fresh,
             Model model,
             RedirectAttributes flash,
+            HttpServletRequest request,
             HttpServletResponse response) {
         Map<String, String> errors = new LinkedHashMap<>();
         if (!people.passwordIs(person.id(), old)) {
@@ -61,7 +66,8 @@ class AccountController {
             return "account/account";
         }
         people.setPassword(person.id(), fresh);
-        flash.addFlashAttribute("said", "Password changed.");
+        current.signIn(person, request, response);
+        flash.addFlashAttribute("said", "Password changed. Every other device you were signed in on is signed out.");
         return "redirect:/account";
     }
 }

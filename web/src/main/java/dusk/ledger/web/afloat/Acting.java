@@ -25,6 +25,7 @@ public class Acting {
         this.clock = clock;
     }
 
+    /** @throws Refusal where it waited so long that nobody can say any more what the day was like */
     public By by(Person person, String tripId, Map<String, String> typed) {
         String id = typed.getOrDefault("act", "");
         return new By(
@@ -34,9 +35,16 @@ public class Acting {
                 clock.instant().minus(waited(person, typed)));
     }
 
-    /** What a device says of how long a touch waited; nothing where that cannot be. */
+    /** What a device says of how long a touch waited; nothing where it says nothing that can be. */
     private static Duration waited(Person person, Map<String, String> typed) {
-        Double waited = new Typed(typed, person.units()).number("waited_ms", 0, LONGEST_WAIT.toMillis(), "");
-        return waited == null ? Duration.ZERO : Duration.ofMillis(Math.round(waited));
+        Double waited = new Typed(typed, person.units()).number("waited_ms", 0, Double.MAX_VALUE, "");
+        if (waited == null) {
+            return Duration.ZERO;
+        }
+        if (waited > LONGEST_WAIT.toMillis()) {
+            throw new Refusal("It waited on the device for more than " + LONGEST_WAIT.toDays()
+                    + " days, so it was not stored. Add it on the trip's page.");
+        }
+        return Duration.ofMillis(Math.round(waited));
     }
 }

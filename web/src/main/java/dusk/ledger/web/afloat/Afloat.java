@@ -52,14 +52,14 @@ class Afloat {
         }
     }
 
-    /** Does it on a deck that may have ended. */
-    void once(By by, String what, Consumer<Doing> doing) {
-        acts.once(by.viewer(), by.act(what), w -> doing.accept(doing(by, w)));
+    /** Does it on a deck that may have ended; false where the same act was done before. */
+    boolean once(By by, String what, Consumer<Doing> doing) {
+        return acts.once(by.viewer(), by.act(what), w -> doing.accept(doing(by, w)));
     }
 
-    /** Does it on a deck that is being fished. */
-    void live(By by, String what, Consumer<Doing> doing) {
-        once(by, what, on -> {
+    /** Does it on a deck that is being fished; false where the same act was done before. */
+    boolean live(By by, String what, Consumer<Doing> doing) {
+        return once(by, what, on -> {
             on.live();
             doing.accept(on);
         });

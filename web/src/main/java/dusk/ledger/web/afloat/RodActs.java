@@ -19,6 +19,7 @@ import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.words.CountForm;
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 import java.util.function.BiConsumer;
 import java.util.function.UnaryOperator;
@@ -73,14 +74,15 @@ public class RodActs {
         });
     }
 
-    /** Fish landed. */
-    public void landed(By by, String rodId, String species, int fish) {
-        onStint(by, rodId, (fish > 1 ? fish + " " : "") + species, (on, stint) -> {
+    /** Fish landed; the id of their catch, which is the rod's last where the same act was done before. */
+    public String landed(By by, String rodId, String species, int fish) {
+        String id = newId.next();
+        boolean first = onStint(by, rodId, (fish > 1 ? fish + " " : "") + species, (on, stint) -> {
             on.w()
                     .insert(
                             LedgerFormat.CATCHES,
                             CatchBuilder.builder()
-                                    .id(newId.next())
+                                    .id(id)
                                     .stintId(stint.id())
                                     .at(on.at())
                                     .species(species)
@@ -89,10 +91,17 @@ public class RodActs {
             on.w().insert(LedgerFormat.TOUCHES, new Touch(newId.next(), stint.id(), on.at(), "hooked"));
             running.count(on, stint, 0, fish, fish);
         });
+        return first ? id : lastFish(by, rodId);
     }
 
-    private void onStint(By by, String rodId, String what, BiConsumer<Afloat.Doing, Stint> change) {
-        afloat.live(by, "", on -> {
+    private String lastFish(By by, String rodId) {
+        String stint = decks.rod(by.viewer(), by.tripId(), rodId).stintId();
+        List<Catch> fish = stint == null ? List.of() : rows.catchesOf(by.viewer(), stint);
+        return fish.isEmpty() ? "" : fish.get(fish.size() - 1).id();
+    }
+
+    private boolean onStint(By by, String rodId, String what, BiConsumer<Afloat.Doing, Stint> change) {
+        return afloat.live(by, "", on -> {
             RodOut rod = on.rod(rodId);
             on.say(rod, what);
             change.accept(on, running.of(on, rod));
@@ -178,7 +187,7 @@ public class RodActs {
 
     /** Puts a rod down: its stint ends. */
     public void down(By by, String rodId) {
-        onStint(by, rodId, "put down", (on, stint) -> running.down(on, on.rod(rodId), on.at()));
+        onStint(by, rodId, "put down", (on, stint) -> running.down(on, on.rod(rodId), stint));
     }
 
     /** Picks a rod up: the next stint begins. */
@@ -210,7 +219,7 @@ public class RodActs {
             if (end.isBefore(running.lastSeen(on, stint))) {
                 throw new Refusal("The end must lie between the last thing that was seen on it and now.");
             }
-            running.down(on, on.rod(rodId), end);
+            running.down(on, on.rod(rodId), stint, end);
         });
     }
 }

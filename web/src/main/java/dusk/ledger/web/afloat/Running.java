@@ -1,6 +1,7 @@
 package dusk.ledger.web.afloat;
 
 import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.journal.Bounds;
 import dusk.ledger.journal.Stint;
 import dusk.ledger.journal.StintBuilder;
 import dusk.ledger.journal.Touch;
@@ -24,9 +25,6 @@ import org.springframework.stereotype.Component;
 class Running {
     private static final double SECONDS_PER_MINUTE = 60;
     private static final Duration NEVER_FISHED = Duration.ofSeconds(30);
-
-    /** A running stint has minutes from the start, since none may have 0. */
-    private static final double FIRST_MINUTES = 0.01;
 
     private final TripRows rows;
     private final Decks decks;
@@ -66,12 +64,20 @@ class Running {
                                         "hooked",
                                         (long) stint.hooked() + hooked,
                                         "minutes",
-                                        Math.max(stint.minutes(), minutes(stint, on.at())))));
+                                        minutes(stint, now(on, stint)))));
     }
 
+    /** A stint that nobody ended for more than a day has a day. */
     private static double minutes(Stint stint, Instant end) {
         double seconds = Duration.between(stint.startedAt(), end).toMillis() / 1000.0;
-        return Math.max(FIRST_MINUTES, Math.round(seconds / SECONDS_PER_MINUTE * 100) / 100.0);
+        double minutes = Math.round(seconds / SECONDS_PER_MINUTE * 100) / 100.0;
+        return Math.min(Bounds.MOST_MINUTES, Math.max(Bounds.LEAST_MINUTES, minutes));
+    }
+
+    /** Now, or as far as the stint is known to have run: a clock may be set back. */
+    private static Instant now(Afloat.Doing on, Stint stint) {
+        Instant known = stint.startedAt().plusMillis(Math.round(stint.minutes() * SECONDS_PER_MINUTE * 1000));
+        return on.at().isBefore(known) ? known : on.at();
     }
 
     /** The rod as it is to be, with a stint begun on it. */
@@ -86,7 +92,7 @@ class Running {
                 .depth(rod.depth())
                 .presentation(rod.presentation())
                 .startedAt(from)
-                .minutes(FIRST_MINUTES)
+                .minutes(Bounds.LEAST_MINUTES)
                 .build();
         on.w().insert(LedgerFormat.STINTS, stint);
         return rod.running(stint.id());
@@ -97,9 +103,13 @@ class Running {
         decks.change(on.w(), open(on, rod, on.at()));
     }
 
-    /** Puts a rod down: its stint ends at a moment. */
-    void down(Afloat.Doing on, RodOut rod, Instant end) {
-        Stint stint = of(on, rod);
+    /** Puts a rod down: the stint that runs on it ends now. */
+    void down(Afloat.Doing on, RodOut rod, Stint stint) {
+        down(on, rod, stint, now(on, stint));
+    }
+
+    /** Puts a rod down: the stint that runs on it ends at a moment that was said. */
+    void down(Afloat.Doing on, RodOut rod, Stint stint, Instant end) {
         decks.change(on.w(), rod.running(null));
         close(on, stint, end);
     }
@@ -109,19 +119,18 @@ class Running {
         Stint stint = of(on, rod);
         // never fished, the stint goes; a row may not be gone while its rod points to it
         decks.change(on.w(), rod.running(null));
-        decks.change(on.w(), open(on, next, close(on, stint, on.at())));
+        decks.change(on.w(), open(on, next, close(on, stint, now(on, stint))));
     }
 
     /** Ends a stint; when the next one starts. */
     private static Instant close(Afloat.Doing on, Stint stint, Instant at) {
         boolean nothing = stint.follows() + stint.bites() == 0;
-        Instant end = at.isBefore(stint.startedAt()) ? stint.startedAt() : at;
-        if (nothing && Duration.between(stint.startedAt(), end).compareTo(NEVER_FISHED) < 0) {
+        if (nothing && Duration.between(stint.startedAt(), at).compareTo(NEVER_FISHED) < 0) {
             on.w().delete(LedgerFormat.STINTS, stint.id());
             return stint.startedAt();
         }
-        on.w().update(LedgerFormat.STINTS, LedgerFormat.STINTS.changed(stint, Map.of("minutes", minutes(stint, end))));
-        return end;
+        on.w().update(LedgerFormat.STINTS, LedgerFormat.STINTS.changed(stint, Map.of("minutes", minutes(stint, at))));
+        return at;
     }
 
     /** The last touch of a stint, else its start. */

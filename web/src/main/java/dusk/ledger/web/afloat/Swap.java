@@ -1,10 +1,10 @@
 package dusk.ledger.web.afloat;
 
 import dusk.ledger.journal.Angler;
+import dusk.ledger.journal.Bounds;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.tackle.Alteration;
 import dusk.ledger.tackle.WeightLadder;
-import dusk.ledger.units.Length;
 import dusk.ledger.units.Mass;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.web.form.Typed;
@@ -97,11 +97,12 @@ class Swap {
                 && now.plasticLength().show(units.lure()).equals(length);
         if (!length.isBlank() && !asShown) {
             Typed fields = new Typed(typed, units);
-            Length plastic = fields.length("plastic_length_mm");
+            Bounds.Range range = Bounds.of("plastic_length_mm", "setups").orElseThrow();
+            Double plastic = fields.millimetres("plastic_length_mm", units.lure(), range.least(), range.most());
             if (plastic == null) {
                 throw Refusal.of(fields);
             }
-            cells.put("plastic_length_mm", plastic.millimetres());
+            cells.put("plastic_length_mm", plastic);
         }
         return cells;
     }

@@ -2,6 +2,7 @@ package dusk.ledger.web.afloat;
 
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Angler;
+import dusk.ledger.journal.Bounds;
 import dusk.ledger.journal.Spot;
 import dusk.ledger.journal.SpotBuilder;
 import dusk.ledger.journal.Trip;
@@ -109,7 +110,7 @@ public class TripActs {
                 ? String.valueOf(wanted.anglerId())
                 : guests.computeIfAbsent(guest, name -> {
                     Angler made = new Angler(newId.next(), name);
-                    on.w().insert(LedgerFormat.ANGLERS, made);
+                    decks.guest(on.w(), on.by().viewer(), made);
                     return made.id();
                 });
         RodOut rod = new RodOut(
@@ -158,7 +159,7 @@ public class TripActs {
             } else {
                 throw new Refusal("Say where to: a place of the list, or what kind of place it is.");
             }
-            on.w().say("moved to " + PlaceWords.of(to));
+            on.w().say("moved to " + PlaceWords.mark(to));
             for (RodOut rod : on.deck().rods()) {
                 rodActs.change(on, rod, Change.of(new Place(to.id(), depth)));
             }
@@ -170,13 +171,13 @@ public class TripActs {
         afloat.last(by, "the trip ended", on -> {
             for (RodOut rod : on.deck().rods()) {
                 if (!rod.down()) {
-                    running.down(on, rod, on.at());
+                    running.down(on, rod, running.of(on, rod));
                 }
             }
-            on.w()
-                    .update(
-                            LedgerFormat.TRIPS,
-                            LedgerFormat.TRIPS.changed(on.deck().trip(), Map.of("ended_at", on.at())));
+            Trip trip = on.deck().trip();
+            Instant latest = trip.startedAt().plus(Bounds.LONGEST_TRIP);
+            Instant end = on.at().isAfter(latest) ? latest : on.at();
+            on.w().update(LedgerFormat.TRIPS, LedgerFormat.TRIPS.changed(trip, Map.of("ended_at", end)));
         });
     }
 

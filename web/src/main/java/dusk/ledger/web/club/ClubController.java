@@ -28,6 +28,7 @@ import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.InputStream;
+import java.time.Clock;
 import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.List;
@@ -54,15 +55,23 @@ class ClubController {
     private final NewcomerForm newcomers;
     private final Waters waters;
     private final NewId newId;
+    private final Clock clock;
 
     ClubController(
-            Clubs clubs, People people, Membership membership, NewcomerForm newcomers, Waters waters, NewId newId) {
+            Clubs clubs,
+            People people,
+            Membership membership,
+            NewcomerForm newcomers,
+            Waters waters,
+            NewId newId,
+            Clock clock) {
         this.clubs = clubs;
         this.people = people;
         this.membership = membership;
         this.newcomers = newcomers;
         this.waters = waters;
         this.newId = newId;
+        this.clock = clock;
     }
 
     @GetMapping("/club")
@@ -73,6 +82,8 @@ class ClubController {
     private String page(Person person, Model model, Map<String, String> typed, Map<String, String> errors) {
         model.addAttribute("officer", person.viewer().officer());
         model.addAttribute("people", people.ofClub(person.clubId()));
+        model.addAttribute("roles", ROLES);
+        model.addAttribute("anglers", person.viewer().officer() ? membership.free(person.viewer()) : List.of());
         model.addAttribute("waters", waters.byId(person.viewer()));
         model.addAttribute("typed", typed);
         model.addAttribute("errors", errors);
@@ -89,11 +100,17 @@ class ClubController {
         if (!ROLES.contains(role)) {
             fields.wrong("role", "Choose member, guide or officer.");
         }
-        if (newcomer == null || !fields.errors().isEmpty()) {
+        if (newcomer != null && fields.errors().isEmpty()) {
+            try {
+                membership.join(person.clubId(), newcomer, Viewer.Role.of(role), fields.textOrNull("angler_id"));
+            } catch (Invalid e) {
+                e.problems().forEach(p -> fields.wrong(p.column(), p.message()));
+            }
+        }
+        if (!fields.errors().isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(person, model, typed, fields.errors());
         }
-        membership.join(person.clubId(), newcomer, Viewer.Role.of(role));
         return "redirect:/club";
     }
 
@@ -116,7 +133,7 @@ class ClubController {
             waters.add(person.viewer(), water);
             return FormPage.saved("/club", htmx);
         } catch (Invalid e) {
-            return FormPage.refuse(model, response, waterForm(person), waterHead(), typed, e.problems());
+            return FormPage.refuse(model, response, waterForm(person), waterHead(), typed, e.problems(), null);
         }
     }
 
@@ -153,8 +170,8 @@ class ClubController {
             throws IOException {
         officer(person);
         try (InputStream in = file.getInputStream()) {
-            PackageReading reading =
-                    PackageReader.read(Objects.requireNonNullElse(file.getOriginalFilename(), "package"), in);
+            PackageReading reading = PackageReader.toStore(
+                    Objects.requireNonNullElse(file.getOriginalFilename(), "package"), in, clock.instant());
             clubs.load(person.clubId(), reading.ledger());
             flash.addFlashAttribute(
                     "said",
@@ -164,8 +181,10 @@ class ClubController {
         } catch (Refused e) {
             model.addAttribute(
                     "faults", e.faults().stream().map(Fault::toString).toList());
+            model.addAttribute("faultCount", e.count());
         } catch (TakenIds e) {
             model.addAttribute("faults", List.of(String.valueOf(e.getMessage())));
+            model.addAttribute("faultCount", 1L);
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return page(person, model, Map.of(), Map.of());

@@ -146,8 +146,12 @@ class RulesController {
     @PostMapping("/{ruleId}/delete")
     String delete(Person person, @PathVariable String waterId, @PathVariable String ruleId, RedirectAttributes flash) {
         officers(person, waterId);
-        rules.strike(person.viewer(), ruleId);
-        flash.addFlashAttribute("said", "Struck out.");
+        WaterRules.Noted struck = rules.byWater(person.viewer()).getOrDefault(waterId, List.of()).stream()
+                .filter(noted -> noted.id().equals(ruleId))
+                .findFirst()
+                .orElseThrow(NotYours::new);
+        String what = "the rule for " + struck.rule().species();
+        flash.addFlashAttribute("deleted", rules.strike(person.viewer(), ruleId, what));
         return "redirect:/club/waters/" + waterId + "/rules";
     }
 

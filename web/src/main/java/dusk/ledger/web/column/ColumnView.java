@@ -86,7 +86,7 @@ record ColumnView(
     private static Beside beside(Scene scene, Scene.Subject of, Sentences words, UnitSystem units) {
         String name = SetUpWords.of(of.setUp(), units);
         Fall.Known fall = of.fall();
-        boolean stored = !of.setUp().id().endsWith("*") && !of.setUp().id().equals("built");
+        boolean stored = !of.setUp().id().equals(SetUpAsk.BUILT);
         return new Beside(
                 String.valueOf(of.letter()),
                 name,

@@ -16,6 +16,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Reads the set-up of the bench: one of the club's, or one that is built here, with whatever was typed beside it in its place. */
 final class SetUpAsk {
+    /** The id of what was built or changed on the bench and is stored nowhere. */
+    static final String BUILT = "built";
+
     private static final List<String> WORDS = List.of("head_material", "plastic", "plastic_material");
 
     private SetUpAsk() {}
@@ -42,12 +45,12 @@ final class SetUpAsk {
         if (changed.isEmpty()) {
             return base;
         }
-        changed.put("setup_id", base.id() + "*");
+        changed.put("setup_id", BUILT);
         return LedgerFormat.SETUPS.changed(base, changed);
     }
 
     private static SetUp bare() {
-        return LedgerFormat.SETUPS.read(new Cells().with("setup_id", "built").with("rig", "open jig head"));
+        return LedgerFormat.SETUPS.read(new Cells().with("setup_id", BUILT).with("rig", "open jig head"));
     }
 
     private static Map<String, Object> changed(Typed typed) {

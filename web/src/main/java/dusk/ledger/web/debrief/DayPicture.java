@@ -1,5 +1,6 @@
 package dusk.ledger.web.debrief;
 
+import dusk.ledger.journal.Bounds;
 import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.Loss;
 import dusk.ledger.journal.Reading;
@@ -53,8 +54,13 @@ final class DayPicture {
             first = stint.startedAt().isBefore(first) ? stint.startedAt() : first;
             last = DayRecord.end(stint).isAfter(last) ? DayRecord.end(stint) : last;
         }
-        from = first;
-        to = last.isAfter(first) ? last : first.plus(Duration.ofHours(1));
+        // whatever an older application stored, a day is drawn of days
+        Instant start = day.trip().startedAt();
+        Instant earliest = start.minus(Bounds.LONGEST_TRIP);
+        Instant latest = start.plus(Bounds.LONGEST_TRIP).plus(Duration.ofDays(1));
+        from = first.isBefore(earliest) ? earliest : first;
+        Instant end = last.isAfter(latest) ? latest : last;
+        to = end.isAfter(from) ? end : from.plus(Duration.ofHours(1));
     }
 
     /** Inline SVG. */

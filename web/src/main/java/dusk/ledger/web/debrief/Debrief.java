@@ -13,6 +13,7 @@ record Debrief(
         List<Hint> hints,
         List<Gap> gaps,
         String note,
+        boolean mayAdd,
         boolean mayChange,
         boolean live,
         List<Client> clients) {

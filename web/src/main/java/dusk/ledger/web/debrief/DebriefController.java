@@ -41,7 +41,12 @@ class DebriefController {
     String page(Person person, @PathVariable String tripId, Model model) {
         Viewer viewer = person.viewer();
         DayRecord day = days.of(viewer, tripId);
-        model.addAttribute("day", new Debriefs(day, person.units()).page(trips.mayChange(viewer, tripId)));
+        model.addAttribute(
+                "day",
+                new Debriefs(day, person.units())
+                        .page(
+                                trips.may(viewer, tripId, Trips.Doing.ADD),
+                                trips.may(viewer, tripId, Trips.Doing.CHANGE)));
         model.addAttribute("strip", strip(day));
         return "debrief/debrief";
     }
@@ -60,10 +65,10 @@ class DebriefController {
         return "debrief/client";
     }
 
-    /** Whoever may change a trip may hand its cards out. */
+    /** Whoever was on a trip may hand its cards out. */
     private ClientCard card(Person person, DayRecord day, String angler) {
         boolean fished = day.stints().stream().anyMatch(s -> s.anglerId().equals(angler));
-        if (!fished || !trips.mayChange(person.viewer(), day.trip().id())) {
+        if (!fished || !trips.may(person.viewer(), day.trip().id(), Trips.Doing.ADD)) {
             throw new NotYours();
         }
         return new Debriefs(day, person.units()).card(angler);

@@ -37,7 +37,7 @@ final class Debriefs {
         this.units = units;
     }
 
-    Debrief page(boolean mayChange) {
+    Debrief page(boolean mayAdd, boolean mayChange) {
         String summary = summary();
         Map<String, String> fishers = new LinkedHashMap<>();
         day.stints().forEach(s -> fishers.put(s.anglerId(), day.name(s.anglerId())));
@@ -51,6 +51,7 @@ final class Debriefs {
                 hints(),
                 gaps(),
                 day.trip().note() == null ? "" : day.trip().note(),
+                mayAdd,
                 mayChange,
                 day.trip().endedAt() == null,
                 fishers.entrySet().stream()

@@ -4,6 +4,7 @@ import dusk.ledger.web.records.Deck;
 import dusk.ledger.web.records.Decks;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.store.Store;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -12,11 +13,13 @@ import org.springframework.ui.Model;
 /** How a touch is answered: with script by the part of the page that changed, else by the page. */
 @Component
 class Answer {
+    private final Store store;
     private final Decks decks;
     private final DeckPages pages;
     private final NewId newId;
 
-    Answer(Decks decks, DeckPages pages, NewId newId) {
+    Answer(Store store, Decks decks, DeckPages pages, NewId newId) {
+        this.store = store;
         this.decks = decks;
         this.pages = pages;
         this.newId = newId;
@@ -24,7 +27,7 @@ class Answer {
 
     /** The deck, as it is now. */
     String deck(Person person, String tripId, Just just, boolean script, Model model) {
-        model.addAttribute("deck", pages.view(person, decks.deck(person.viewer(), tripId), just));
+        model.addAttribute("deck", store.snapshot(() -> pages.view(person, decks.deck(person.viewer(), tripId), just)));
         model.addAttribute("ids", newId);
         return script ? "deck/deck :: deck" : "deck/deck";
     }
@@ -46,10 +49,12 @@ class Answer {
             HttpServletResponse response) {
         refuse(just, response);
         if (script) {
-            Deck now = decks.deck(person.viewer(), tripId);
-            model.addAttribute("page", now.page());
-            model.addAttribute("live", now.live());
-            model.addAttribute("card", pages.card(person, now, rodId, just));
+            store.snapshot(() -> {
+                Deck now = decks.deck(person.viewer(), tripId);
+                model.addAttribute("page", now.page());
+                model.addAttribute("live", now.live());
+                return model.addAttribute("card", pages.card(person, now, rodId, just));
+            });
             model.addAttribute("ids", newId);
             return "deck/card :: card";
         }

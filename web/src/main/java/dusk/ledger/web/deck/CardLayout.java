@@ -117,8 +117,9 @@ class CardLayout {
         return seen.acts().stream()
                 .filter(done -> done.rows().contains(rod.id()))
                 .findFirst()
-                .map(done ->
-                        new DeckView.Undo(done.act().id(), done.act().what().replaceFirst("^rod \\d: ", "")))
+                .map(done -> new DeckView.Undo(
+                        done.act().id(),
+                        PlaceWords.shown(done.act().what().replaceFirst("^rod \\d: ", ""), seen.spots())))
                 .orElse(null);
     }
 

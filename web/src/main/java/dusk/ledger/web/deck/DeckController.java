@@ -59,12 +59,11 @@ class DeckController {
             @RequestHeader(name = "X-Deck", defaultValue = "") String script,
             Model model,
             HttpServletResponse response) {
-        By by = acting.by(person, tripId, typed);
         Typed fields = new Typed(typed, person.units());
         String column = fields.text("column");
         Just just = Just.NOTHING;
         try {
-            act(by, what, column, fields);
+            act(acting.by(person, tripId, typed), what, column, fields);
         } catch (Refusal e) {
             just = Just.refused(what.equals("reading") ? column : "", e, typed);
         } catch (Invalid e) {

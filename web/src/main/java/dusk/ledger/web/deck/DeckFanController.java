@@ -136,9 +136,8 @@ class DeckFanController {
             Act act,
             Model model,
             HttpServletResponse response) {
-        By by = acting.by(person, tripId, typed);
         try {
-            act.by(by);
+            act.by(acting.by(person, tripId, typed));
         } catch (Refusal e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return show(person, tripId, Map.of(), Map.of(), e.words(), model);

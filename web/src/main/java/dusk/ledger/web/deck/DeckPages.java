@@ -56,7 +56,8 @@ class DeckPages {
                 conditions.dangers(),
                 seen.acts().stream()
                         .findFirst()
-                        .map(d -> new DeckView.Undo(d.act().id(), d.act().what()))
+                        .map(d -> new DeckView.Undo(
+                                d.act().id(), PlaceWords.shown(d.act().what(), seen.spots())))
                         .orElse(null),
                 deck.rods().size() < RodOut.MOST,
                 casts(fans.from(person.viewer(), deck.trip().id(), deck.spotId())),

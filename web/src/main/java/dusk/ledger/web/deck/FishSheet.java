@@ -46,7 +46,7 @@ class FishSheet {
             typed.putAll(just.typed());
         }
         Form laid = form.form(
-                new Form("", "", "", "", "", List.of(), List.of()), typed, refused ? just.problems() : List.of());
+                new Form("", "", "", "", "", List.of(), List.of()), typed, refused ? just.problems() : List.of(), fish);
         FishFacts.Lengths span = facts.lengths(person.viewer(), deck.water().id(), fish.species());
         double at = fish.length() == null
                 ? (span.from() + span.to()) / 2

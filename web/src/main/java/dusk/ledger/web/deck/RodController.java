@@ -1,6 +1,5 @@
 package dusk.ledger.web.deck;
 
-import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.vocabulary.Words;
 import dusk.ledger.web.afloat.Acting;
@@ -14,13 +13,12 @@ import dusk.ledger.web.records.Deck;
 import dusk.ledger.web.records.Decks;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.SetUps;
-import dusk.ledger.web.records.TripRows;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.words.SetUpWords;
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -44,57 +42,53 @@ class RodController {
     private final RodActs acts;
     private final FishSheet sheet;
     private final Decks decks;
-    private final TripRows rows;
     private final SetUps setUps;
     private final NewId newId;
 
     RodController(
-            Answer answer,
-            Acting acting,
-            RodActs acts,
-            FishSheet sheet,
-            Decks decks,
-            TripRows rows,
-            SetUps setUps,
-            NewId newId) {
+            Answer answer, Acting acting, RodActs acts, FishSheet sheet, Decks decks, SetUps setUps, NewId newId) {
         this.answer = answer;
         this.acting = acting;
         this.acts = acts;
         this.sheet = sheet;
         this.decks = decks;
-        this.rows = rows;
         this.setUps = setUps;
         this.newId = newId;
     }
 
-    @PostMapping("/{touch}")
+    /** @param catchId the fish that is completed; null for any other touch */
+    @PostMapping({"/{touch}", "/fish/{catchId}"})
     String touch(
             Person person,
             @PathVariable String tripId,
             @PathVariable String rodId,
-            @PathVariable String touch,
+            @PathVariable(required = false) @Nullable String touch,
+            @PathVariable(required = false) @Nullable String catchId,
             @RequestParam Map<String, String> typed,
             @RequestHeader(name = "X-Deck", defaultValue = "") String script,
             Model model,
             HttpServletResponse response) {
-        By by = acting.by(person, tripId, typed);
-        Just just = Just.NOTHING;
+        Just just;
         try {
-            touch(by, rodId, touch, new Typed(typed, person.units()));
-            if (touch.equals("landed")) {
-                just = Just.landed(rodId, lastFish(by, rodId));
-            }
+            By by = acting.by(person, tripId, typed);
+            just = catchId == null
+                    ? touch(by, rodId, String.valueOf(touch), new Typed(typed, person.units()))
+                    : complete(by, rodId, catchId, typed);
         } catch (Refusal e) {
             just = Just.refused(rodId, e, typed);
+        } catch (Invalid e) {
+            just = Just.invalid(rodId, e, typed, catchId == null ? "" : catchId);
         }
         return answer.card(person, tripId, rodId, just, !script.isEmpty(), model, response);
     }
 
-    private void touch(By by, String rodId, String touch, Typed typed) {
+    private Just touch(By by, String rodId, String touch, Typed typed) {
         switch (touch) {
+            case "landed" -> {
+                return Just.landed(rodId, acts.landed(by, rodId, Said.of("species", typed), fish(typed)));
+            }
             case "follow", "bite" -> acts.touch(by, rodId, touch);
             case "lost" -> acts.lost(by, rodId, Said.among(Words.of("cause"), "cause", typed));
-            case "landed" -> acts.landed(by, rodId, Said.of("species", typed), fish(typed));
             case "swap" -> acts.swap(by, rodId, typed.values());
             case "counted" -> acts.counted(by, rodId, typed);
             case "down" -> acts.down(by, rodId);
@@ -103,6 +97,13 @@ class RodController {
             case "back" -> acts.setBack(by, rodId, end(typed));
             default -> throw new NotYours();
         }
+        return Just.NOTHING;
+    }
+
+    private Just complete(By by, String rodId, String catchId, Map<String, String> typed) {
+        Deck deck = decks.deck(by.viewer(), by.tripId());
+        acts.complete(by, rodId, catchId, fish -> sheet.read(by.person(), deck, fish, typed));
+        return Just.NOTHING;
     }
 
     private static int fish(Typed typed) {
@@ -120,33 +121,6 @@ class RodController {
             throw Refusal.of(typed);
         }
         return time;
-    }
-
-    private String lastFish(By by, String rodId) {
-        String stint = decks.rod(by.viewer(), by.tripId(), rodId).stintId();
-        List<Catch> fish = stint == null ? List.of() : rows.catchesOf(by.viewer(), stint);
-        return fish.isEmpty() ? "" : fish.get(fish.size() - 1).id();
-    }
-
-    @PostMapping("/fish/{catchId}")
-    String complete(
-            Person person,
-            @PathVariable String tripId,
-            @PathVariable String rodId,
-            @PathVariable String catchId,
-            @RequestParam Map<String, String> typed,
-            @RequestHeader(name = "X-Deck", defaultValue = "") String script,
-            Model model,
-            HttpServletResponse response) {
-        By by = acting.by(person, tripId, typed);
-        Just just = Just.NOTHING;
-        try {
-            Deck deck = decks.deck(person.viewer(), tripId);
-            acts.complete(by, rodId, catchId, fish -> sheet.read(person, deck, fish, typed));
-        } catch (Invalid e) {
-            just = Just.invalid(rodId, e, typed, catchId);
-        }
-        return answer.card(person, tripId, rodId, just, !script.isEmpty(), model, response);
     }
 
     /** A set-up to choose. */

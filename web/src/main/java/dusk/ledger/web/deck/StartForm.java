@@ -226,6 +226,8 @@ final class StartForm {
                 name.startsWith("setup_id"),
                 typed.getOrDefault(name, ""),
                 errors.getOrDefault(name, ""),
+                "",
+                null,
                 "");
     }
 }

@@ -6,6 +6,7 @@ import dusk.ledger.journal.Uuid7;
 import dusk.ledger.web.store.Clubs;
 import java.nio.file.Path;
 import java.security.SecureRandom;
+import java.time.Clock;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -32,7 +33,7 @@ final class LoadCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        PackageReading reading = PackageReader.read(place);
+        PackageReading reading = PackageReader.toStore(place, Clock.systemUTC().instant());
         try (StoreOption.Opened opened = option.open()) {
             Clubs clubs = opened.clubs();
             boolean empty = clubs.all().isEmpty();

@@ -1,6 +1,7 @@
 package dusk.ledger.web.form;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One field of a form as the page lays it out.
@@ -10,6 +11,8 @@ import java.util.List;
  * @param value what was typed or is stored
  * @param preview where a picture of the choice is had, asked with the choice under the field's name; empty for none
  * @param error what is wrong and what would be right; empty where nothing is
+ * @param start what it held when the form was opened, which goes along with it; null for a form of nothing yet
+ * @param meanwhile what somebody else made of it since, where something else was typed too; empty for nothing
  */
 public record FormField(
         String name,
@@ -20,7 +23,9 @@ public record FormField(
         boolean required,
         String value,
         String error,
-        String preview) {
+        String preview,
+        @Nullable String start,
+        String meanwhile) {
     /** How it is asked. */
     public enum Kind {
         TEXT,

@@ -6,6 +6,7 @@ import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.ui.Model;
 import org.springframework.web.servlet.View;
@@ -24,16 +25,21 @@ public final class FormPage {
         return Boolean.TRUE.equals(model.getAttribute("part")) ? "form :: form" : "form-page";
     }
 
-    /** Shows a form again with what was typed and what is wrong with it; nothing was stored. */
+    /**
+     * Shows a form again with what was typed and what is wrong with it; nothing was stored.
+     *
+     * @param before the record being changed as it is now; null for a new one
+     */
     public static <T> String refuse(
             Model model,
             HttpServletResponse response,
             RecordForm<T> form,
             Form head,
             Map<String, String> typed,
-            List<Invalid.Problem> problems) {
+            List<Invalid.Problem> problems,
+            @Nullable T before) {
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return show(model, form.form(head, typed, problems));
+        return show(model, form.form(head, typed, problems, before));
     }
 
     /** Goes to a page after saving. */

@@ -1,5 +1,6 @@
 package dusk.ledger.web.form;
 
+import dusk.ledger.journal.Bounds;
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.Mass;
@@ -22,6 +23,8 @@ import org.jspecify.annotations.Nullable;
 public final class Typed {
     /** A day of any year, as it is typed and shown. */
     public static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+
+    private static final int LONGEST_NAME = 100;
 
     private final Map<String, String> values;
     private final UnitSystem units;
@@ -65,6 +68,26 @@ public final class Typed {
         return text;
     }
 
+    /** A name that must be there, of one line that can be seen. */
+    public String named(String name, String otherwise) {
+        String text = required(name, otherwise);
+        if (text.length() > LONGEST_NAME || text.codePoints().anyMatch(c -> !seen(c))) {
+            wrong(name, "Write it in letters, digits and signs that can be seen, " + LONGEST_NAME + " at the most.");
+        }
+        return text;
+    }
+
+    private static boolean seen(int c) {
+        return switch (Character.getType(c)) {
+            case Character.CONTROL,
+                    Character.FORMAT,
+                    Character.SURROGATE,
+                    Character.LINE_SEPARATOR,
+                    Character.PARAGRAPH_SEPARATOR -> false;
+            default -> true;
+        };
+    }
+
     public boolean ticked(String name) {
         return values.containsKey(name);
     }
@@ -98,9 +121,11 @@ public final class Typed {
         return found;
     }
 
-    /** A depth in the person's unit. */
+    /** A depth in the person's unit, as deep as any that is fished. */
     public @Nullable Length depth(String name) {
-        return read(name, text -> Length.parse(text, units.depth()));
+        Bounds.Range range = Bounds.of("depth_m", "stints").orElseThrow();
+        Double metres = metres(name, range.least(), range.most());
+        return metres == null ? null : Length.ofMetres(metres);
     }
 
     /** A length of a fish or a lure in the person's unit. */
@@ -167,7 +192,8 @@ public final class Typed {
     public @Nullable Mass headMass(String name) {
         return read(name, text -> {
             Mass mass = Mass.parse(text, units.headMass());
-            if (!(mass.grams() > 0) || mass.grams() > 500) {
+            double least = Bounds.of("head_mass_g", "setups").orElseThrow().least();
+            if (!(mass.grams() >= least) || mass.grams() > 500) {
                 throw new IllegalArgumentException("A head weighs more than 0 and at most "
                         + Mass.ofGrams(500).show(units.headMass()) + ".");
             }

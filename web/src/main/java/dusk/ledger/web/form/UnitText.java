@@ -1,6 +1,7 @@
 package dusk.ledger.web.form;
 
 import dusk.ledger.format.FileColumn;
+import dusk.ledger.journal.Bounds;
 import dusk.ledger.units.Bearing;
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.Force;
@@ -25,6 +26,8 @@ public final class UnitText {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm");
     private static final Set<String> THIN = Set.of("line_diameter_mm", "leader_diameter_mm");
 
+    private static final double TINY = 0.001;
+
     private final UnitSystem units;
     private final ZoneId zone;
 
@@ -34,10 +37,36 @@ public final class UnitText {
     }
 
     /**
-     * What was typed, as the cell of its column.
+     * What was typed, as the cell of a table's column, within the ends that such a cell can have.
      *
      * @throws IllegalArgumentException with a message that can stand at the field
      */
+    Object read(FileColumn<?> column, String table, String typed) {
+        Object cell = read(column, typed);
+        if (cell instanceof Instant at && !Bounds.holds(at)) {
+            throw new IllegalArgumentException(
+                    "“" + typed.strip() + "” is not a year anyone logs. Write one from 1900 to 2099.");
+        }
+        if (cell instanceof Number number) {
+            Bounds.of(column.name(), table)
+                    .filter(range -> !range.holds(number.doubleValue()))
+                    .ifPresent(range -> {
+                        throw new IllegalArgumentException(
+                                "Write " + span(column, range) + ", not “" + typed.strip() + "”.");
+                    });
+        }
+        return cell;
+    }
+
+    /** Such as {@code 0 ft to 1640.4 ft}, or {@code more than 0 and at most 70.55 oz} where the least is too little to be shown. */
+    private String span(FileColumn<?> column, Bounds.Range range) {
+        String least = shown(column.name(), range.least());
+        String most = shown(column.name(), range.most());
+        boolean tiny = range.least() > 0 && range.least() < range.most() * TINY;
+        return tiny ? "more than 0 and at most " + most : least + " to " + most;
+    }
+
+    /** What was typed, whatever its size. */
     Object read(FileColumn<?> column, String typed) {
         String text = typed.strip();
         String name = column.name();

@@ -29,6 +29,9 @@ public final class Svg {
 
     /** Text as it may stand in an element or an attribute. */
     public static String escape(String text) {
-        return text.replace("&", "&amp;").replace("<", "&lt;").replace("\"", "&quot;");
+        return text.replace("&", "&amp;")
+                .replace("<", "&lt;")
+                .replace(">", "&gt;")
+                .replace("\"", "&quot;");
     }
 }

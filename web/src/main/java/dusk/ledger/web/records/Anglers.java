@@ -33,17 +33,12 @@ public class Anglers {
         return rows.one(viewer, LedgerFormat.ANGLERS, anglerId).orElseThrow(NotYours::new);
     }
 
-    /** The id of the angler of that name, else of a new one: whoever signs in has fished, or will. */
-    public String named(Viewer viewer, String name) {
-        return store.write(
-                viewer.clubId(),
-                tx -> rows.holding(viewer, LedgerFormat.ANGLERS, "name", name).stream()
-                        .findFirst()
-                        .map(Angler::id)
-                        .orElseGet(() -> {
-                            Angler made = new Angler(newId.next(), name);
-                            rows.insert(tx, viewer.clubId(), LedgerFormat.ANGLERS, made);
-                            return made.id();
-                        }));
+    /** Somebody new in the records; their id. */
+    String add(Viewer viewer, String name) {
+        return store.write(viewer.clubId(), tx -> {
+            Angler made = new Angler(newId.next(), name);
+            rows.insert(tx, viewer.clubId(), LedgerFormat.ANGLERS, made);
+            return made.id();
+        });
     }
 }

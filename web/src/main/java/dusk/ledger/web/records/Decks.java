@@ -1,15 +1,17 @@
 package dusk.ledger.web.records;
 
+import static dusk.ledger.web.schema.Tables.ANGLERS;
 import static dusk.ledger.web.schema.Tables.DECKS;
 import static dusk.ledger.web.schema.Tables.RODS_OUT;
-import static dusk.ledger.web.schema.Tables.SPOTS;
 import static dusk.ledger.web.schema.Tables.STINTS;
 import static dusk.ledger.web.schema.Tables.TRIPS;
+import static dusk.ledger.web.schema.Tables.WATERS;
 import static org.jooq.impl.DSL.exists;
 import static org.jooq.impl.DSL.selectOne;
 import static org.jooq.impl.DSL.when;
 
 import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.journal.Angler;
 import dusk.ledger.journal.Spot;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.units.Length;
@@ -33,33 +35,36 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Trips being fished, with the rods that are out. A deck is for those who may change its trip. */
+/** Trips being fished, with the rods that are out. A deck is for those who are on its trip. */
 @Component
 public class Decks {
     private final Store store;
-    private final LedgerRows rows;
     private final JsonMapper json = JsonMapper.shared();
 
-    Decks(Store store, LedgerRows rows) {
+    Decks(Store store) {
         this.store = store;
-        this.rows = rows;
     }
 
-    /** A deck of a trip that the viewer may change. */
+    /** A deck of a trip that the viewer is on. */
     public Deck deck(Viewer viewer, String tripId) {
+        List<Field<?>> trips = LedgerRows.columns(viewer, LedgerFormat.TRIPS);
         Record row = store.read()
+                .select(trips)
+                .select(LedgerRows.columns(viewer, LedgerFormat.WATERS))
                 .select(DECKS.UNTIL_AT, DECKS.SEEN, DECKS.WAVED)
                 .from(DECKS)
                 .join(TRIPS)
                 .on(TRIPS.CLUB_ID.eq(DECKS.CLUB_ID), TRIPS.TRIP_ID.eq(DECKS.TRIP_ID))
+                .join(WATERS)
+                .on(WATERS.CLUB_ID.eq(TRIPS.CLUB_ID), WATERS.WATER_ID.eq(TRIPS.WATER_ID))
                 .where(Visibility.of(viewer, TRIPS))
+                .and(Visibility.of(viewer, WATERS))
                 .and(DECKS.TRIP_ID.eq(tripId))
-                .and(Visibility.mayChangeTrip(viewer))
+                .and(Visibility.wasOnTrip(viewer))
                 .fetchOne();
         if (row == null) {
             throw new NotYours();
         }
-        Trip trip = rows.one(viewer, LedgerFormat.TRIPS, tripId).orElseThrow(NotYours::new);
         Map<String, Instant> seen = new TreeMap<>();
         json.readTree(row.get(DECKS.SEEN))
                 .properties()
@@ -68,8 +73,8 @@ public class Decks {
         Set<String> waved = new TreeSet<>();
         json.readTree(row.get(DECKS.WAVED)).forEach(column -> waved.add(column.asString()));
         return new Deck(
-                trip,
-                rows.one(viewer, LedgerFormat.WATERS, trip.waterId()).orElseThrow(NotYours::new),
+                LedgerRows.read(LedgerFormat.TRIPS, row, 0),
+                LedgerRows.read(LedgerFormat.WATERS, row, trips.size()),
                 row.get(DECKS.UNTIL_AT),
                 seen,
                 waved,
@@ -114,7 +119,7 @@ public class Decks {
         return metres == null ? null : Length.ofMetres(metres);
     }
 
-    /** Trips still being fished that the viewer may change, the newest first. */
+    /** Trips still being fished that the viewer is on, the newest first. */
     public List<String> live(Viewer viewer) {
         return store.read()
                 .select(TRIPS.TRIP_ID)
@@ -122,7 +127,7 @@ public class Decks {
                 .join(DECKS)
                 .on(TRIPS.CLUB_ID.eq(DECKS.CLUB_ID), TRIPS.TRIP_ID.eq(DECKS.TRIP_ID))
                 .where(Visibility.of(viewer, TRIPS))
-                .and(Visibility.mayChangeTrip(viewer))
+                .and(Visibility.wasOnTrip(viewer))
                 .and(TRIPS.ENDED_AT.isNull())
                 .orderBy(TRIPS.STARTED_AT.desc())
                 .fetch(TRIPS.TRIP_ID);
@@ -130,12 +135,17 @@ public class Decks {
 
     /** Begins a trip on a deck, logged by the viewer. */
     public void begin(Writing w, Viewer viewer, Trip trip, @Nullable Instant until) {
-        w.insert(LedgerFormat.TRIPS, trip);
-        w.update(TRIPS, trip.id(), Map.of(TRIPS.LOGGED_BY, String.valueOf(viewer.personId())));
+        w.insert(LedgerFormat.TRIPS, Trips.loggedBy(viewer, trip));
         Map<Field<?>, @Nullable Object> row = new HashMap<>();
         row.put(DECKS.TRIP_ID, trip.id());
         row.put(DECKS.UNTIL_AT, until);
         w.insert(DECKS, row);
+    }
+
+    /** A guest who is new in the records; whoever brought them mends what is logged for them. */
+    public void guest(Writing w, Viewer host, Angler guest) {
+        w.insert(LedgerFormat.ANGLERS, guest);
+        w.update(ANGLERS, guest.id(), Map.of(ANGLERS.BROUGHT_BY, String.valueOf(host.personId())));
     }
 
     /** A new rod on a deck; {@link RodOut#stintId} is what runs on it. */
@@ -184,13 +194,6 @@ public class Decks {
 
     /** A place made on the deck is its maker's own until they share it. */
     public void newPlace(Writing w, Viewer maker, Spot spot) {
-        Map<Field<?>, @Nullable Object> row = new HashMap<>();
-        row.put(SPOTS.SPOT_ID, spot.id());
-        row.put(SPOTS.WATER_ID, spot.waterId());
-        row.put(SPOTS.LABEL, spot.label());
-        row.put(SPOTS.STRUCTURE, spot.structure());
-        row.put(SPOTS.SHARED, false);
-        row.put(SPOTS.OWNER_ID, maker.personId());
-        w.insert(SPOTS, row);
+        w.insert(LedgerFormat.SPOTS, Places.keptBy(maker, spot));
     }
 }

@@ -9,7 +9,9 @@ import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
+import dusk.ledger.web.store.Visibility;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
@@ -24,13 +26,13 @@ public class Places {
         this.store = store;
     }
 
-    /** Of a water, by name; those without a name first. */
+    /** Of a water, by name as the viewer sees it, those without one first: an order by what is hidden would tell it. */
     public List<Spot> of(Viewer viewer, String waterId) {
         return rows.all(
                 viewer,
                 LedgerFormat.SPOTS,
                 LedgerRows.holds(LedgerFormat.SPOTS, "water_id", waterId),
-                List.of(SPOTS.LABEL.asc()));
+                List.of(Visibility.shown(viewer, SPOTS.LABEL).asc(), SPOTS.SPOT_ID.asc()));
     }
 
     /** A place, where it lies on a water. */
@@ -42,24 +44,26 @@ public class Places {
     /** A new place; it is its maker's own until they share it. */
     public void add(Viewer viewer, Spot spot) {
         store.write(viewer.clubId(), tx -> {
-            rows.insert(tx, viewer.clubId(), LedgerFormat.SPOTS, spot);
-            return tx.update(SPOTS)
-                    .set(SPOTS.SHARED, false)
-                    .set(SPOTS.OWNER_ID, viewer.personId())
-                    .where(SPOTS.CLUB_ID.eq(viewer.clubId()))
-                    .and(SPOTS.SPOT_ID.eq(spot.id()))
-                    .execute();
+            rows.insert(tx, viewer.clubId(), LedgerFormat.SPOTS, keptBy(viewer, spot));
+            return spot;
         });
+    }
+
+    /** The place as its maker's own. */
+    static Spot keptBy(Viewer maker, Spot spot) {
+        return LedgerFormat.SPOTS.changed(spot, Map.of("kept_by", angler(maker)));
+    }
+
+    private static String angler(Viewer viewer) {
+        return Optional.ofNullable(viewer.anglerId()).orElseThrow(NotYours::new);
     }
 
     /** Makes a place that all share its owner's own, and gives it its position. */
     public void keep(Viewer owner, String label, Position position) {
-        String person = Optional.ofNullable(owner.personId()).orElseThrow(NotYours::new);
         store.write(
                 owner.clubId(),
                 tx -> tx.update(SPOTS)
-                        .set(SPOTS.SHARED, false)
-                        .set(SPOTS.OWNER_ID, person)
+                        .set(SPOTS.KEPT_BY, angler(owner))
                         .set(SPOTS.LATITUDE, position.latitude())
                         .set(SPOTS.LONGITUDE, position.longitude())
                         .where(SPOTS.CLUB_ID.eq(owner.clubId()))

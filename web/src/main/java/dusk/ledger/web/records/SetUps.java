@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
+import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
@@ -107,28 +108,38 @@ public class SetUps {
 
     /** Stores a new one. */
     public void add(Viewer viewer, SetUp setUp) {
-        store.write(viewer.clubId(), tx -> {
-            rows.insert(tx, viewer.clubId(), LedgerFormat.SETUPS, setUp);
-            return setUp;
-        });
+        store.write(viewer.clubId(), tx -> insert(tx, viewer, setUp));
+    }
+
+    private SetUp insert(DSLContext tx, Viewer viewer, SetUp setUp) {
+        rows.insert(tx, viewer.clubId(), LedgerFormat.SETUPS, setUp);
+        tx.update(SETUPS)
+                .set(SETUPS.MADE_BY, viewer.personId())
+                .where(SETUPS.CLUB_ID.eq(viewer.clubId()))
+                .and(SETUPS.SETUP_ID.eq(setUp.id()))
+                .execute();
+        return setUp;
     }
 
     /**
-     * Stores a change: over one that was never fished, else as a new one that knows which it came from. The id of what
-     * is now the set-up.
+     * Stores a change: over one of the viewer's own that was never fished, else as a new one that knows which it came
+     * from. The id of what is now the set-up.
      */
     public String change(Viewer viewer, SetUp before, SetUp after) {
         return store.write(viewer.clubId(), tx -> {
             boolean fished =
                     tx.fetchExists(STINTS, STINTS.CLUB_ID.eq(viewer.clubId()).and(STINTS.SETUP_ID.eq(before.id())));
-            if (!fished) {
+            boolean own = tx.fetchExists(
+                    SETUPS,
+                    Visibility.of(viewer, SETUPS)
+                            .and(SETUPS.SETUP_ID.eq(before.id()))
+                            .and(Visibility.mayRewrite(viewer, SETUPS.MADE_BY)));
+            if (!fished && own) {
                 rows.update(tx, viewer.clubId(), LedgerFormat.SETUPS, after);
                 return before.id();
             }
             Map<String, Object> names = Map.of("setup_id", newId.next(), "from_setup_id", before.id());
-            SetUp made = LedgerFormat.SETUPS.changed(after, names);
-            rows.insert(tx, viewer.clubId(), LedgerFormat.SETUPS, made);
-            return made.id();
+            return insert(tx, viewer, LedgerFormat.SETUPS.changed(after, names)).id();
         });
     }
 }

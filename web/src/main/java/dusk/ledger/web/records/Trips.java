@@ -8,6 +8,7 @@ import dusk.ledger.journal.Loss;
 import dusk.ledger.journal.Reading;
 import dusk.ledger.journal.Stint;
 import dusk.ledger.journal.Trip;
+import dusk.ledger.journal.TripBuilder;
 import dusk.ledger.web.schema.Tables;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NotYours;
@@ -18,6 +19,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -65,7 +67,8 @@ public class Trips {
                         .where(ofTrip)
                         .and(Visibility.of(viewer, catches)))
                 .as("fish");
-        List<Line> lines = store.read()
+        List<Line> lines = store
+                .read()
                 .select(
                         trips.TRIP_ID,
                         trips.WATER_ID,
@@ -81,12 +84,16 @@ public class Trips {
                 .orderBy(trips.STARTED_AT.desc())
                 .offset(page * PAGE)
                 .limit(PAGE + 1)
-                .fetch(r -> new Line(
-                        new Trip(r.value1(), r.value2(), r.value3(), r.value4(), r.value5()),
-                        r.get("minutes", Double.class) / MINUTES_PER_HOUR,
-                        r.get("stint_count", Long.class),
-                        r.get("fish", Long.class),
-                        List.of()));
+                .fetch()
+                .stream()
+                .flatMap(r -> LedgerRows.sound(() -> new Line(
+                                new Trip(r.value1(), r.value2(), r.value3(), r.value4(), r.value5()),
+                                r.get("minutes", Double.class) / MINUTES_PER_HOUR,
+                                r.get("stint_count", Long.class),
+                                r.get("fish", Long.class),
+                                List.of()))
+                        .stream())
+                .toList();
         Map<String, List<String>> anglers = anglersOf(viewer, lines);
         return lines.stream()
                 .map(l -> new Line(
@@ -123,22 +130,57 @@ public class Trips {
         return rows.one(viewer, TRIPS, tripId).isPresent();
     }
 
-    /** @throws NotYours where the viewer may not change it */
-    public Trip changeable(Viewer viewer, String tripId) {
+    /** What a viewer may do with a trip. */
+    public enum Doing {
+        /** Add to it what was fished, seen and measured. */
+        ADD,
+        /** Change it as a whole. */
+        CHANGE,
+        DELETE
+    }
+
+    /** @throws NotYours where the viewer may not do it */
+    public Trip one(Viewer viewer, String tripId, Doing doing) {
         Trip trip = one(viewer, tripId);
-        if (!mayChange(viewer, tripId)) {
+        if (!may(viewer, tripId, doing)) {
             throw new NotYours();
         }
         return trip;
     }
 
-    public boolean mayChange(Viewer viewer, String tripId) {
+    public boolean may(Viewer viewer, String tripId, Doing doing) {
+        Condition rule = switch (doing) {
+            case ADD -> Visibility.wasOnTrip(viewer);
+            case CHANGE -> Visibility.mayChangeTrip(viewer);
+            case DELETE -> Visibility.mayDeleteTrip(viewer);
+        };
         return store.read()
                 .fetchExists(
                         Tables.TRIPS,
                         Visibility.of(viewer, Tables.TRIPS)
                                 .and(Tables.TRIPS.TRIP_ID.eq(tripId))
-                                .and(Visibility.mayChangeTrip(viewer)));
+                                .and(rule));
+    }
+
+    /** Ids of a trip's stints that the viewer may change. */
+    public Set<String> changeableStints(Viewer viewer, String tripId) {
+        return store.read()
+                .select(Tables.STINTS.STINT_ID)
+                .from(Tables.STINTS)
+                .where(Visibility.of(viewer, Tables.STINTS))
+                .and(Tables.STINTS.TRIP_ID.eq(tripId))
+                .and(Visibility.mayChangeStint(viewer))
+                .fetchSet(Tables.STINTS.STINT_ID);
+    }
+
+    /** Whether the viewer may log in an angler's name on a trip that is not theirs to change. */
+    public boolean mayLogFor(Viewer viewer, String anglerId) {
+        return store.read()
+                .fetchExists(
+                        Tables.ANGLERS,
+                        Visibility.of(viewer, Tables.ANGLERS)
+                                .and(Tables.ANGLERS.ANGLER_ID.eq(anglerId))
+                                .and(Visibility.mayLogFor(viewer)));
     }
 
     /** Whether a trip is being fished on the deck. */
@@ -175,13 +217,13 @@ public class Trips {
     }
 
     private Trip insert(DSLContext tx, Viewer viewer, Trip trip) {
-        rows.insert(tx, viewer.clubId(), TRIPS, trip);
-        tx.update(Tables.TRIPS)
-                .set(Tables.TRIPS.LOGGED_BY, viewer.personId())
-                .where(Tables.TRIPS.CLUB_ID.eq(viewer.clubId()))
-                .and(Tables.TRIPS.TRIP_ID.eq(trip.id()))
-                .execute();
+        rows.insert(tx, viewer.clubId(), TRIPS, loggedBy(viewer, trip));
         return trip;
+    }
+
+    /** The trip as its logger's. */
+    static Trip loggedBy(Viewer viewer, Trip trip) {
+        return TripBuilder.builder(trip).loggedBy(viewer.anglerId()).build();
     }
 
     /** Writes a trip over the one with its id. */

@@ -1,11 +1,15 @@
 package dusk.ledger.web.records;
 
-import static dusk.ledger.web.schema.Tables.WATERS;
-import static dusk.ledger.web.schema.Tables.WATER_RULES;
+import static dusk.ledger.web.schema.Tables.RULES;
 
 import dusk.ledger.fish.WaterRule;
+import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.journal.Rule;
+import dusk.ledger.journal.RuleBuilder;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.UnitSystem;
+import dusk.ledger.web.store.Deletions;
+import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
@@ -15,8 +19,10 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.jooq.Condition;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -29,36 +35,45 @@ public final class WaterRules {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("MM-dd", Locale.ROOT);
 
     private final Store store;
+    private final LedgerRows rows;
+    private final Deletions deletions;
     private final NewId newId;
 
-    WaterRules(Store store, NewId newId) {
+    WaterRules(Store store, LedgerRows rows, Deletions deletions, NewId newId) {
         this.store = store;
+        this.rows = rows;
+        this.deletions = deletions;
         this.newId = newId;
     }
 
     /** A rule as stored. */
     public record Noted(String id, String waterId, WaterRule rule) {}
 
-    /** All of a club, by water. */
+    /** All of a club that are of a species, by water. */
     public Map<String, List<Noted>> byWater(Viewer viewer) {
-        return store
-                .read()
-                .selectFrom(WATER_RULES)
-                .where(Visibility.of(viewer, WATER_RULES))
-                .orderBy(WATER_RULES.SPECIES)
-                .fetch(r -> new Noted(
-                        r.getRuleId(),
-                        r.getWaterId(),
-                        new WaterRule(
-                                r.getSpecies(),
-                                length(r.getLeastMm()),
-                                length(r.getSlotFromMm()),
-                                length(r.getSlotToMm()),
-                                day(r.getClosedFrom()),
-                                day(r.getClosedTo()),
-                                r.getBag() == null ? null : Math.toIntExact(r.getBag()))))
+        return rows
+                .all(
+                        viewer,
+                        LedgerFormat.RULES,
+                        RULES.SPECIES.isNotNull(),
+                        List.of(RULES.SPECIES.asc(), RULES.RULE_ID.asc()))
                 .stream()
+                .map(WaterRules::noted)
                 .collect(Collectors.groupingBy(Noted::waterId));
+    }
+
+    private static Noted noted(Rule rule) {
+        return new Noted(
+                rule.id(),
+                rule.waterId(),
+                new WaterRule(
+                        Objects.requireNonNull(rule.species()),
+                        rule.least(),
+                        rule.slotFrom(),
+                        rule.slotTo(),
+                        day(rule.closedFrom()),
+                        day(rule.closedTo()),
+                        rule.bag()));
     }
 
     /** The rule of a species on a water, where one is noted. */
@@ -73,56 +88,54 @@ public final class WaterRules {
     public boolean leadForbidden(Viewer viewer, String waterId) {
         return store.read()
                 .fetchExists(
-                        WATERS,
-                        Visibility.of(viewer, WATERS)
-                                .and(WATERS.WATER_ID.eq(waterId))
-                                .and(WATERS.LEAD_FORBIDDEN.eq(true)));
+                        RULES,
+                        Visibility.of(viewer, RULES)
+                                .and(RULES.WATER_ID.eq(waterId))
+                                .and(RULES.LEAD_FORBIDDEN.eq(true)));
     }
 
     /** Notes a rule, over the one of the same species on the same water. */
     public void note(Viewer viewer, String waterId, WaterRule rule) {
-        store.write(viewer.clubId(), tx -> {
-            tx.deleteFrom(WATER_RULES)
-                    .where(WATER_RULES.CLUB_ID.eq(viewer.clubId()))
-                    .and(WATER_RULES.WATER_ID.eq(waterId))
-                    .and(WATER_RULES.SPECIES.eq(rule.species()))
-                    .execute();
-            return tx.insertInto(WATER_RULES)
-                    .set(WATER_RULES.CLUB_ID, viewer.clubId())
-                    .set(WATER_RULES.RULE_ID, newId.next())
-                    .set(WATER_RULES.WATER_ID, waterId)
-                    .set(WATER_RULES.SPECIES, rule.species())
-                    .set(WATER_RULES.LEAST_MM, millimetres(rule.least()))
-                    .set(WATER_RULES.SLOT_FROM_MM, millimetres(rule.slotFrom()))
-                    .set(WATER_RULES.SLOT_TO_MM, millimetres(rule.slotTo()))
-                    .set(WATER_RULES.CLOSED_FROM, rule.closedFrom() == null ? null : DAY.format(rule.closedFrom()))
-                    .set(WATER_RULES.CLOSED_TO, rule.closedTo() == null ? null : DAY.format(rule.closedTo()))
-                    .set(WATER_RULES.BAG, rule.bag() == null ? null : rule.bag().longValue())
-                    .execute();
-        });
-    }
-
-    public void strike(Viewer viewer, String ruleId) {
-        store.write(
-                viewer.clubId(),
-                tx -> tx.deleteFrom(WATER_RULES)
-                        .where(WATER_RULES.CLUB_ID.eq(viewer.clubId()))
-                        .and(WATER_RULES.RULE_ID.eq(ruleId))
-                        .execute());
+        Rule noted = RuleBuilder.builder()
+                .id(newId.next())
+                .waterId(waterId)
+                .species(rule.species())
+                .least(rule.least())
+                .slotFrom(rule.slotFrom())
+                .slotTo(rule.slotTo())
+                .closedFrom(rule.closedFrom() == null ? null : DAY.format(rule.closedFrom()))
+                .closedTo(rule.closedTo() == null ? null : DAY.format(rule.closedTo()))
+                .bag(rule.bag())
+                .build();
+        put(viewer, noted, RULES.SPECIES.eq(rule.species()));
     }
 
     public void forbidLead(Viewer viewer, String waterId, boolean forbidden) {
-        store.write(
-                viewer.clubId(),
-                tx -> tx.update(WATERS)
-                        .set(WATERS.LEAD_FORBIDDEN, forbidden)
-                        .where(WATERS.CLUB_ID.eq(viewer.clubId()))
-                        .and(WATERS.WATER_ID.eq(waterId))
-                        .execute());
+        Rule noted = RuleBuilder.builder()
+                .id(newId.next())
+                .waterId(waterId)
+                .leadForbidden(forbidden)
+                .build();
+        put(viewer, noted, RULES.SPECIES.isNull().and(RULES.LEAD_FORBIDDEN.isNotNull()));
     }
 
-    private static @Nullable Double millimetres(@Nullable Length length) {
-        return length == null ? null : length.millimetres();
+    /** In place of others of its water. */
+    private void put(Viewer viewer, Rule rule, Condition instead) {
+        store.write(viewer.clubId(), tx -> {
+            tx.deleteFrom(RULES)
+                    .where(RULES.CLUB_ID.eq(viewer.clubId()))
+                    .and(RULES.WATER_ID.eq(rule.waterId()))
+                    .and(RULES.DELETION_ID.isNull())
+                    .and(instead)
+                    .execute();
+            rows.insert(tx, viewer.clubId(), LedgerFormat.RULES, rule);
+            return rule;
+        });
+    }
+
+    /** Strikes a rule out; the id of the deletion that can be undone. */
+    public String strike(Viewer viewer, String ruleId, String what) {
+        return deletions.rule(viewer, ruleId, what);
     }
 
     /** A caution in words. */
@@ -140,10 +153,6 @@ public final class WaterRules {
 
     private static String shown(@Nullable Length length, UnitSystem units) {
         return length == null ? "" : length.show(units.lure());
-    }
-
-    private static @Nullable Length length(@Nullable Double millimetres) {
-        return millimetres == null ? null : Length.ofMillimetres(millimetres);
     }
 
     private static @Nullable MonthDay day(@Nullable String text) {

@@ -3,6 +3,7 @@ package dusk.ledger.web.schema;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeParseException;
 import org.jooq.impl.AbstractConverter;
 import org.jspecify.annotations.Nullable;
 
@@ -16,9 +17,14 @@ public final class InstantConverter extends AbstractConverter<String, Instant> {
         super(String.class, Instant.class);
     }
 
+    /** A text that is no time reads as the beginning of all time, which no record can bear: one such row must not stop the others. */
     @Override
     public @Nullable Instant from(@Nullable String text) {
-        return text == null ? null : Instant.parse(text);
+        try {
+            return text == null ? null : Instant.parse(text);
+        } catch (DateTimeParseException e) {
+            return Instant.MIN;
+        }
     }
 
     @Override

@@ -7,6 +7,7 @@ import dusk.ledger.web.store.Clubs;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -41,23 +42,24 @@ class BeginController {
     }
 
     @PostMapping("/begin")
-    synchronized String begin(
+    String begin(
             @RequestParam Map<String, String> typed,
             Model model,
             HttpServletRequest request,
             HttpServletResponse response) {
         onlyOnce();
         Typed fields = NewcomerForm.typed(typed);
-        String club = fields.required("club", "Write the club's name.");
+        String club = fields.named("club", "Write the club's name.");
         Membership.Newcomer officer = newcomers.read(fields);
-        if (officer == null) {
+        Optional<String> id = officer == null ? Optional.empty() : membership.begin(club, officer);
+        if (id.isEmpty()) {
+            onlyOnce();
             model.addAttribute("typed", typed);
             model.addAttribute("errors", fields.errors());
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return "security/begin";
         }
-        String id = membership.found(club, officer);
-        current.signIn(people.byId(id).orElseThrow(), request, response);
+        current.signIn(people.byId(id.get()).orElseThrow(), request, response);
         return "redirect:/";
     }
 

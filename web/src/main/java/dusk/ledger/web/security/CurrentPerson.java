@@ -50,9 +50,10 @@ public class CurrentPerson implements HandlerMethodArgumentResolver {
         return read;
     }
 
-    /** Signs a person in without a password: the demonstration and a club's first officer only. */
+    /** Signs a person in without a password: in the demonstration, by a link, and who has just proved theirs to change it. */
     public void signIn(Person person, HttpServletRequest request, HttpServletResponse response) {
-        SignedIn signedIn = new SignedIn(person.id(), "");
+        SignedIn signedIn =
+                new SignedIn(person.id(), people.passwordHash(person.id()).orElse(""));
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(
                 UsernamePasswordAuthenticationToken.authenticated(signedIn, null, signedIn.getAuthorities()));

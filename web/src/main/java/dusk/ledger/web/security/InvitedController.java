@@ -1,5 +1,6 @@
 package dusk.ledger.web.security;
 
+import dusk.ledger.journal.Invalid;
 import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.records.Invitations;
 import dusk.ledger.web.records.Membership;
@@ -86,7 +87,14 @@ class InvitedController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return show(token, values, typed.errors(), model, response);
         }
-        Optional<String> id = membership.accept(token, newcomer, clock.instant());
+        Optional<String> id;
+        try {
+            id = membership.accept(token, newcomer, clock.instant());
+        } catch (Invalid e) {
+            e.problems().forEach(p -> typed.wrong(p.column(), p.message()));
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return show(token, values, typed.errors(), model, response);
+        }
         if (id.isEmpty()) {
             return show(token, values, Map.of(), model, response);
         }

@@ -24,8 +24,8 @@ public class NewcomerForm {
 
     /** The newcomer; null where anything is wrong, which is kept by field. */
     public Membership.@Nullable Newcomer read(Typed typed) {
-        String name = typed.required("name", "Write the name.");
-        String signIn = typed.required("username", "Write the name to sign in with.");
+        String name = typed.named("name", "Write the name.");
+        String signIn = typed.named("username", "Write the name to sign in with.");
         String password = typed.values().getOrDefault("password", "");
         if (!signIn.isEmpty() && people.bySignIn(signIn).isPresent()) {
             typed.wrong("username", "“" + signIn + "” is taken. Choose another.");

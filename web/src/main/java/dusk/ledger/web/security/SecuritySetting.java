@@ -12,6 +12,8 @@ import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
+import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.util.matcher.AnyRequestMatcher;
 import org.springframework.security.web.util.matcher.RequestHeaderRequestMatcher;
@@ -26,7 +28,9 @@ class SecuritySetting {
                     + " manifest-src 'self'; form-action 'self'; frame-ancestors 'none'; base-uri 'none'";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http) throws Exception {
+    SecurityFilterChain chain(HttpSecurity http, Guesses guesses, People people) throws Exception {
+        SavedRequestAwareAuthenticationSuccessHandler onward = new SavedRequestAwareAuthenticationSuccessHandler();
+        onward.setRedirectStrategy(new OwnAddress());
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/sign-in",
                                 "/demo/sign-in",
@@ -40,7 +44,12 @@ class SecuritySetting {
                         .permitAll()
                         .anyRequest()
                         .authenticated())
-                .formLogin(form -> form.loginPage("/sign-in").defaultSuccessUrl("/", false))
+                .formLogin(form -> form.loginPage("/sign-in").successHandler((request, response, signedIn) -> {
+                    guesses.right(GuessesFilter.name(request), request.getRemoteAddr());
+                    onward.onAuthenticationSuccess(request, response, signedIn);
+                }))
+                .addFilterBefore(new GuessesFilter(guesses), UsernamePasswordAuthenticationFilter.class)
+                .addFilterBefore(new EndedSessionFilter(people), UsernamePasswordAuthenticationFilter.class)
                 .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
                 .exceptionHandling(e -> e.defaultAuthenticationEntryPointFor(
                                 new HxRefreshHeaderAuthenticationEntryPoint(),

@@ -5,6 +5,7 @@ import static dusk.ledger.web.schema.Tables.DELETIONS;
 import static dusk.ledger.web.schema.Tables.DROPS;
 import static dusk.ledger.web.schema.Tables.LOSSES;
 import static dusk.ledger.web.schema.Tables.READINGS;
+import static dusk.ledger.web.schema.Tables.RULES;
 import static dusk.ledger.web.schema.Tables.SIGNS;
 import static dusk.ledger.web.schema.Tables.STINTS;
 import static dusk.ledger.web.schema.Tables.TOUCHES;
@@ -12,6 +13,7 @@ import static dusk.ledger.web.schema.Tables.TRIPS;
 import static org.jooq.impl.DSL.select;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
@@ -27,8 +29,11 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public final class Deletions {
-    static final List<Table<?>> MARKED = List.of(TRIPS, READINGS, SIGNS, STINTS, CATCHES, TOUCHES, LOSSES, DROPS);
-    private static final int LISTED = 10;
+    static final List<Table<?>> MARKED =
+            List.of(TRIPS, READINGS, SIGNS, STINTS, CATCHES, TOUCHES, LOSSES, DROPS, RULES);
+
+    /** So long a deletion can be undone, by whoever made it and by any officer. */
+    public static final Duration UNDOABLE = Duration.ofDays(90);
 
     private final Store store;
     private final NewId newId;
@@ -40,8 +45,12 @@ public final class Deletions {
         this.clock = clock;
     }
 
-    /** One deletion that can be undone. */
-    public record Deletion(String id, Instant at, String what) {}
+    /**
+     * One deletion that can be undone.
+     *
+     * @param personId who made it
+     */
+    public record Deletion(String id, Instant at, String what, String personId) {}
 
     /** Deletes a trip and all that hangs on it; the deletion's id. */
     public String trip(Viewer viewer, String tripId, String what) {
@@ -82,23 +91,34 @@ public final class Deletions {
         return delete(viewer, what, (tx, id) -> mark(tx, viewer, id, DROPS, DROPS.DROP_ID.eq(dropId)));
     }
 
-    /** The person's own deletions, newest first. */
-    public List<Deletion> recent(Viewer viewer) {
-        return store.read()
-                .select(DELETIONS.DELETION_ID, DELETIONS.DELETED_AT, DELETIONS.WHAT)
-                .from(DELETIONS)
-                .where(own(viewer))
-                .orderBy(DELETIONS.DELETED_AT.desc())
-                .limit(LISTED)
-                .fetch(r -> new Deletion(r.value1(), r.value2(), r.value3()));
+    public String rule(Viewer viewer, String ruleId, String what) {
+        return delete(viewer, what, (tx, id) -> mark(tx, viewer, id, RULES, RULES.RULE_ID.eq(ruleId)));
     }
 
-    /** Brings back what a deletion took. False where the person made no such deletion, or undid it already. */
+    /** The deletions that the viewer may undo, newest first: their own, for an officer all of the club. */
+    public List<Deletion> recent(Viewer viewer, int most) {
+        return store.read()
+                .select(DELETIONS.DELETION_ID, DELETIONS.DELETED_AT, DELETIONS.WHAT, DELETIONS.PERSON_ID)
+                .from(DELETIONS)
+                .where(undoable(viewer))
+                .orderBy(DELETIONS.DELETED_AT.desc(), DELETIONS.DELETION_ID.desc())
+                .limit(most)
+                .fetch(r -> new Deletion(r.value1(), r.value2(), r.value3(), r.value4()));
+    }
+
+    /**
+     * Brings back what a deletion took. False where it was undone already, or was never there.
+     *
+     * @throws NotYours where it is another person's, or too long ago
+     */
     public boolean undo(Viewer viewer, String deletionId) {
         return store.write(viewer.clubId(), tx -> {
-            boolean there = tx.fetchExists(DELETIONS, own(viewer).and(DELETIONS.DELETION_ID.eq(deletionId)));
-            if (!there) {
+            Condition one = ofClub(viewer).and(DELETIONS.DELETION_ID.eq(deletionId));
+            if (!tx.fetchExists(DELETIONS, one)) {
                 return false;
+            }
+            if (!tx.fetchExists(DELETIONS, one.and(undoable(viewer)))) {
+                throw new NotYours();
             }
             for (Table<?> table : MARKED) {
                 tx.update(table)
@@ -107,15 +127,19 @@ public final class Deletions {
                         .and(deletionOf(table).eq(deletionId))
                         .execute();
             }
-            tx.deleteFrom(DELETIONS)
-                    .where(own(viewer).and(DELETIONS.DELETION_ID.eq(deletionId)))
-                    .execute();
+            tx.deleteFrom(DELETIONS).where(one).execute();
             return true;
         });
     }
 
-    private static Condition own(Viewer viewer) {
-        return DELETIONS.CLUB_ID.eq(viewer.clubId()).and(DELETIONS.PERSON_ID.eq(String.valueOf(viewer.personId())));
+    private static Condition ofClub(Viewer viewer) {
+        return DELETIONS.CLUB_ID.eq(viewer.clubId());
+    }
+
+    private Condition undoable(Viewer viewer) {
+        return ofClub(viewer)
+                .and(DELETIONS.DELETED_AT.gt(clock.instant().minus(UNDOABLE)))
+                .and(Visibility.mayRewrite(viewer, DELETIONS.PERSON_ID));
     }
 
     /** Marks the rows that one deletion takes. */

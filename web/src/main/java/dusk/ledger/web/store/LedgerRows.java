@@ -6,14 +6,19 @@ import dusk.ledger.format.Cells;
 import dusk.ledger.format.FileColumn;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.format.Table;
+import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Ledger;
 import dusk.ledger.web.schema.DefaultSchema;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -37,17 +42,64 @@ public final class LedgerRows {
         this.store = store;
     }
 
-    /** Everything of a club that the viewer may see, in the order of the ids. */
+    /**
+     * A stored row that cannot be: an older application took it, and it would spoil what is reckoned.
+     *
+     * @param why what is wrong with it, such as {@code minutes: 5000 is out of range, expected 0.1 to 1440}
+     */
+    public record LeftOut(String table, String id, String why) {}
+
+    /** What a club's records make, and what had to be left out of it. */
+    public record Whole(Ledger ledger, List<LeftOut> leftOut) {}
+
+    /** Everything of a club that the viewer may see, in the order of the ids, as it was at one moment. */
     public Ledger ledger(Viewer viewer) {
-        return LedgerFormat.ledger(new LedgerFormat.Source() {
-            @Override
-            public <T> List<T> of(Table<T> table) {
-                return all(
-                        viewer,
-                        table,
-                        noCondition(),
-                        List.of(stored(table, table.idColumn()).asc()));
-            }
+        return whole(viewer).ledger();
+    }
+
+    /** The same, with the rows that cannot be, and those that hang on them, told apart. */
+    public Whole whole(Viewer viewer) {
+        return store.snapshot(() -> {
+            List<LeftOut> leftOut = new ArrayList<>();
+            Ledger ledger = LedgerFormat.ledger(new LedgerFormat.Source() {
+                private final Map<String, Set<String>> gone = new HashMap<>();
+
+                @Override
+                public <T> List<T> of(Table<T> table) {
+                    List<T> sound = new ArrayList<>();
+                    for (Record row : select(viewer, table, noCondition(), byId(table), Integer.MAX_VALUE)) {
+                        String why = "";
+                        try {
+                            T record = read(table, row, 0);
+                            why = hangsOn(table, record);
+                            if (why.isEmpty()) {
+                                sound.add(record);
+                            }
+                        } catch (Invalid e) {
+                            why = String.valueOf(e.getMessage());
+                        }
+                        if (!why.isEmpty()) {
+                            String id = String.valueOf(row.get(0));
+                            gone.computeIfAbsent(table.name(), t -> new HashSet<>())
+                                    .add(id);
+                            leftOut.add(new LeftOut(table.name(), id, why));
+                        }
+                    }
+                    return sound;
+                }
+
+                private <T> String hangsOn(Table<T> table, T record) {
+                    for (FileColumn<T> column : table.columns()) {
+                        Set<String> there = gone.getOrDefault(column.references(), Set.of());
+                        Object id = there.isEmpty() ? null : column.value().apply(record);
+                        if (id != null && there.contains(id.toString())) {
+                            return column.name() + ": " + id + " is left out";
+                        }
+                    }
+                    return "";
+                }
+            });
+            return new Whole(ledger, leftOut);
         });
     }
 
@@ -59,18 +111,48 @@ public final class LedgerRows {
     /** The first rows of a table that the viewer may see, in an order. */
     public <T> List<T> all(
             Viewer viewer, Table<T> table, Condition where, List<? extends SortField<?>> order, int most) {
-        List<Field<?>> fields = new ArrayList<>();
-        for (FileColumn<T> column : table.columns()) {
-            fields.add(Visibility.shown(viewer, stored(table, column.name())));
+        return select(viewer, table, where, order, most).stream()
+                .flatMap(row -> sound(() -> read(table, row, 0)).stream())
+                .toList();
+    }
+
+    /** A record of a stored row; nothing where an older application stored what cannot be, which the findings tell of. */
+    public static <T> Optional<T> sound(Supplier<T> read) {
+        try {
+            return Optional.of(read.get());
+        } catch (Invalid e) {
+            return Optional.empty();
         }
+    }
+
+    private List<? extends Record> select(
+            Viewer viewer, Table<?> table, Condition where, List<? extends SortField<?>> order, int most) {
         return store.read()
-                .select(fields)
+                .select(columns(viewer, table))
                 .from(of(table))
                 .where(Visibility.of(viewer, of(table)))
                 .and(where)
                 .orderBy(order)
                 .limit(most)
-                .fetch(row -> record(table, row));
+                .fetch();
+    }
+
+    /** The columns of a table as the viewer sees them, for a query that reads more than the table. */
+    public static List<Field<?>> columns(Viewer viewer, Table<?> table) {
+        List<Field<?>> fields = new ArrayList<>();
+        for (FileColumn<?> column : table.columns()) {
+            fields.add(Visibility.shown(viewer, stored(table, column.name())));
+        }
+        return fields;
+    }
+
+    /** What a query read by {@link #columns}, the first of them at a place among its fields. */
+    public static <T> T read(Table<T> table, Record row, int first) {
+        Cells cells = new Cells();
+        for (int i = 0; i < table.columns().size(); i++) {
+            cells.with(table.columns().get(i).name(), row.get(first + i));
+        }
+        return table.read(cells);
     }
 
     /** All rows of a table that the viewer may see, in the order of one of its columns. */
@@ -157,14 +239,6 @@ public final class LedgerRows {
             values.put(stored(table, column.name()), column.value().apply(row));
         }
         return values;
-    }
-
-    private static <T> T record(Table<T> table, Record row) {
-        Cells cells = new Cells();
-        for (int i = 0; i < table.columns().size(); i++) {
-            cells.with(table.columns().get(i).name(), row.get(i));
-        }
-        return table.read(cells);
     }
 
     /** The store's table of a file of the ledger format. */

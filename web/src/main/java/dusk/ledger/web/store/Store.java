@@ -4,15 +4,19 @@ import static dusk.ledger.web.schema.Tables.CLUBS;
 
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.MigrationInfo;
+import org.flywaydb.core.api.MigrationState;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.SQLDialect;
+import org.jooq.exception.DataAccessException;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 
@@ -22,35 +26,54 @@ import org.jspecify.annotations.Nullable;
 public final class Store implements AutoCloseable {
     private static final int READERS = 4;
 
+    private final StoreFile file;
     private final HikariDataSource writer;
     private final HikariDataSource readers;
     private final DSLContext write;
     private final DSLContext read;
     private final ThreadLocal<@Nullable DSLContext> writing = new ThreadLocal<>();
+    private final ThreadLocal<@Nullable Snapshot> reading = new ThreadLocal<>();
 
-    private Store(HikariDataSource writer, HikariDataSource readers) {
+    /** The store as it was at one moment; what rises with writes stands still in it and is read once. */
+    private record Snapshot(DSLContext tx, Map<List<Object>, Long> versions) {}
+
+    private Store(StoreFile file, HikariDataSource writer, HikariDataSource readers) {
+        this.file = file;
         this.writer = writer;
         this.readers = readers;
         write = DSL.using(writer, SQLDialect.SQLITE);
         read = DSL.using(readers, SQLDialect.SQLITE);
     }
 
-    /** Opens the file, makes it and its folder where they are not there, and brings its tables up to date. */
+    /**
+     * Opens the file, makes it and its folder where they are not there, and brings its tables up to date.
+     *
+     * @throws StoreFault where it is not ours, of a newer application, damaged, or cannot be written
+     */
     public static Store open(Path file) {
-        Path folder = file.toAbsolutePath().getParent();
-        try {
-            if (folder != null) {
-                Files.createDirectories(folder);
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException("cannot make the folder of the store " + file, e);
-        }
+        StoreFile there = StoreFile.at(file);
         // IMMEDIATE, since a transaction that reads before it writes is otherwise refused at once when another writes
         String url = "jdbc:sqlite:" + file
                 + "?journal_mode=WAL&foreign_keys=on&busy_timeout=5000&synchronous=FULL&transaction_mode=IMMEDIATE";
         HikariDataSource writer = pool("writer", url, 1, false);
-        Flyway.configure().dataSource(writer).load().migrate();
-        return new Store(writer, pool("readers", url.replace("IMMEDIATE", "DEFERRED"), READERS, true));
+        try {
+            bringUpToDate(file, Flyway.configure().dataSource(writer).load());
+            return new Store(there, writer, pool("readers", url.replace("IMMEDIATE", "DEFERRED"), READERS, true));
+        } catch (RuntimeException e) {
+            writer.close();
+            throw e;
+        }
+    }
+
+    private static void bringUpToDate(Path file, Flyway flyway) {
+        for (MigrationInfo migration : flyway.info().all()) {
+            if (migration.getState() == MigrationState.FUTURE_SUCCESS
+                    || migration.getState() == MigrationState.FUTURE_FAILED) {
+                throw new StoreFault(file.toAbsolutePath() + " was made by a newer Dusk Ledger ("
+                        + migration.getScript() + "). Start that one; this one leaves the file as it is.");
+            }
+        }
+        flyway.migrate();
     }
 
     private static HikariDataSource pool(String name, String url, int size, boolean readOnly) {
@@ -70,7 +93,26 @@ public final class Store implements AutoCloseable {
      */
     public DSLContext read() {
         DSLContext within = writing.get();
-        return within == null ? read : within;
+        Snapshot snapshot = reading.get();
+        return within != null ? within : snapshot != null ? snapshot.tx() : read;
+    }
+
+    /**
+     * Reads several things as they were at one moment, whatever is written meanwhile. A snapshot within a snapshot or
+     * a write is part of it.
+     */
+    public <T> T snapshot(Supplier<T> reads) {
+        if (writing.get() != null || reading.get() != null) {
+            return reads.get();
+        }
+        return read.transactionResult(tx -> {
+            reading.set(new Snapshot(tx.dsl(), new HashMap<>()));
+            try {
+                return reads.get();
+            } finally {
+                reading.remove();
+            }
+        });
     }
 
     /** Runs a write to a club's records in one transaction and raises the club's version; all of it is stored or nothing. */
@@ -102,20 +144,33 @@ public final class Store implements AutoCloseable {
                 .execute();
     }
 
-    /** Runs a write that changes no club's records, such as to an account, in one transaction. A write within a write is part of it. */
+    /**
+     * Runs a write that changes no club's records, such as to an account, in one transaction. A write within a write is part of it.
+     *
+     * @throws StoreFault where the disk or the file does not take it; nothing is stored then
+     */
     public <T> T writeApart(Function<DSLContext, T> change) {
         DSLContext within = writing.get();
         if (within != null) {
             return change.apply(within);
         }
-        return write.transactionResult(tx -> {
-            writing.set(tx.dsl());
-            try {
-                return change.apply(tx.dsl());
-            } finally {
-                writing.remove();
-            }
-        });
+        if (reading.get() != null) {
+            throw new IllegalStateException("what is read as it was at one moment writes nothing");
+        }
+        try {
+            return write.transactionResult(tx -> {
+                writing.set(tx.dsl());
+                try {
+                    T result = change.apply(tx.dsl());
+                    file.there();
+                    return result;
+                } finally {
+                    writing.remove();
+                }
+            });
+        } catch (DataAccessException e) {
+            throw StoreFault.of(e);
+        }
     }
 
     /** Rises with every write to the club's records. */
@@ -129,6 +184,13 @@ public final class Store implements AutoCloseable {
     }
 
     private long version(String clubId, Field<Long> which) {
+        Snapshot snapshot = reading.get();
+        return snapshot == null
+                ? readVersion(clubId, which)
+                : snapshot.versions().computeIfAbsent(List.of(clubId, which), key -> readVersion(clubId, which));
+    }
+
+    private long readVersion(String clubId, Field<Long> which) {
         Long version =
                 read().select(which).from(CLUBS).where(CLUBS.CLUB_ID.eq(clubId)).fetchOne(which);
         return version == null ? 0 : version;

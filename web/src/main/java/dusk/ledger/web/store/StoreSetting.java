@@ -12,7 +12,10 @@ import org.springframework.context.annotation.Configuration;
 @Configuration(proxyBeanMethods = false)
 class StoreSetting {
     @Bean(destroyMethod = "close")
-    Store store(@Value("${dusk.store}") Path file) {
+    Store store(@Value("${dusk.store}") Path file, @Value("${dusk.fresh:false}") boolean fresh) {
+        if (fresh) {
+            StoreFile.forget(file);
+        }
         return Store.open(file);
     }
 

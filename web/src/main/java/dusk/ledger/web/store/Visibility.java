@@ -1,17 +1,19 @@
 package dusk.ledger.web.store;
 
+import static dusk.ledger.web.schema.Tables.ANGLERS;
 import static dusk.ledger.web.schema.Tables.SPOTS;
 import static dusk.ledger.web.schema.Tables.STINTS;
 import static dusk.ledger.web.schema.Tables.TRIPS;
 import static org.jooq.impl.DSL.exists;
-import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.noCondition;
+import static org.jooq.impl.DSL.select;
 import static org.jooq.impl.DSL.selectOne;
 import static org.jooq.impl.DSL.trueCondition;
 import static org.jooq.impl.DSL.when;
 
 import org.jooq.Condition;
 import org.jooq.Field;
+import org.jooq.SelectConditionStep;
 import org.jooq.Table;
 
 /**
@@ -41,27 +43,72 @@ public final class Visibility {
         if (!secret) {
             return field;
         }
-        Condition open = SPOTS.SHARED.eq(inline(true));
-        if (viewer.personId() != null) {
-            open = open.or(SPOTS.OWNER_ID.eq(viewer.personId()));
+        Condition open = SPOTS.KEPT_BY.isNull();
+        if (viewer.anglerId() != null) {
+            open = open.or(SPOTS.KEPT_BY.eq(viewer.anglerId()));
         }
         return when(open, field).as(field);
     }
 
-    /** Trips a viewer may change: those they logged or fished; an officer, all. */
+    /**
+     * Trips a viewer was on, to whose record they may add and whose deck they touch: those they logged, and those that
+     * they or a guest of theirs fished; an officer, all.
+     */
+    public static Condition wasOnTrip(Viewer viewer) {
+        return logged(viewer).or(exists(stintsOfTrip().and(theirs(viewer))));
+    }
+
+    /** Trips a viewer may change as a whole: those they logged, and those they led, being a guide on them; an officer, all. */
     public static Condition mayChangeTrip(Viewer viewer) {
-        if (viewer.officer()) {
-            return trueCondition();
-        }
-        Condition mine = TRIPS.LOGGED_BY.eq(String.valueOf(viewer.personId()));
-        if (viewer.anglerId() == null) {
-            return mine;
-        }
-        return mine.or(exists(selectOne()
+        boolean guide = viewer.role() == Viewer.Role.GUIDE && viewer.anglerId() != null;
+        return guide
+                ? logged(viewer).or(exists(stintsOfTrip().and(STINTS.ANGLER_ID.eq(viewer.anglerId()))))
+                : logged(viewer);
+    }
+
+    /** Trips a viewer may delete: those they logged; an officer, all. */
+    public static Condition mayDeleteTrip(Viewer viewer) {
+        return logged(viewer);
+    }
+
+    /** Stints a viewer may change, with their fish: their own and their guests', and all of a trip that they may change. */
+    public static Condition mayChangeStint(Viewer viewer) {
+        return theirs(viewer)
+                .or(exists(selectOne()
+                        .from(TRIPS)
+                        .where(TRIPS.CLUB_ID.eq(STINTS.CLUB_ID))
+                        .and(TRIPS.TRIP_ID.eq(STINTS.TRIP_ID))
+                        .and(mayChangeTrip(viewer))));
+    }
+
+    /** Anglers in whose name a viewer may log on a trip that is not theirs to change. */
+    public static Condition mayLogFor(Viewer viewer) {
+        return ANGLERS.ANGLER_ID
+                .eq(String.valueOf(viewer.anglerId()))
+                .or(ANGLERS.BROUGHT_BY.eq(String.valueOf(viewer.personId())));
+    }
+
+    /** Rows of a table that a viewer may write over: those they made; an officer, all. */
+    public static Condition mayRewrite(Viewer viewer, Field<String> madeBy) {
+        return viewer.officer() ? trueCondition() : madeBy.eq(String.valueOf(viewer.personId()));
+    }
+
+    private static Condition logged(Viewer viewer) {
+        return viewer.officer() ? trueCondition() : TRIPS.LOGGED_BY.eq(String.valueOf(viewer.anglerId()));
+    }
+
+    private static SelectConditionStep<?> stintsOfTrip() {
+        return selectOne()
                 .from(STINTS)
                 .where(STINTS.CLUB_ID.eq(TRIPS.CLUB_ID))
                 .and(STINTS.TRIP_ID.eq(TRIPS.TRIP_ID))
-                .and(STINTS.ANGLER_ID.eq(viewer.anglerId()))
-                .and(STINTS.DELETION_ID.isNull())));
+                .and(STINTS.DELETION_ID.isNull());
+    }
+
+    private static Condition theirs(Viewer viewer) {
+        return STINTS.ANGLER_ID.in(select(ANGLERS.ANGLER_ID)
+                .from(ANGLERS)
+                .where(of(viewer, ANGLERS))
+                .and(mayLogFor(viewer)));
     }
 }

@@ -61,8 +61,8 @@ public final class Writing {
         String id = named(values.get(id(table)), table);
         Map<Field<?>, @Nullable Object> all = new LinkedHashMap<>(values);
         all.put(clubField(table), clubId);
-        tx.insertInto(table).set(all).execute();
-        remember(table, id, null);
+        remember(
+                table, id, null, image(tx.insertInto(table).set(all).returning().fetchOne()));
     }
 
     public <T> void update(Table<T> table, T row) {
@@ -74,9 +74,10 @@ public final class Writing {
     }
 
     public void update(org.jooq.Table<?> table, String id, Map<Field<?>, ? extends @Nullable Object> values) {
-        Map<String, @Nullable Object> before = image(table, id);
-        tx.update(table).set(values).where(one(table, id)).execute();
-        remember(table, id, before);
+        Map<String, @Nullable Object> before = before(table, id);
+        Record after =
+                tx.update(table).set(values).where(one(table, id)).returning().fetchOne();
+        remember(table, id, before, image(after));
     }
 
     public void delete(Table<?> table, String id) {
@@ -84,27 +85,51 @@ public final class Writing {
     }
 
     public void delete(org.jooq.Table<?> table, String id) {
-        Map<String, @Nullable Object> before = image(table, id);
+        Map<String, @Nullable Object> before = before(table, id);
         tx.deleteFrom(table).where(one(table, id)).execute();
-        remember(table, id, before);
+        remember(table, id, before, null);
     }
 
-    /** @param before the row as it was; null for one that was not there, which an insert proves */
-    private void remember(org.jooq.Table<?> table, String id, @Nullable Map<String, @Nullable Object> before) {
-        Map<String, @Nullable Object> after = image(table, id);
+    /**
+     * @param before the row as it was; null for one that was not there, which an insert proves
+     * @param after the row as the write itself gives it back; null for one that is gone
+     */
+    private void remember(
+            org.jooq.Table<?> table,
+            String id,
+            @Nullable Map<String, @Nullable Object> before,
+            @Nullable Map<String, @Nullable Object> after) {
+        int earlier = remembered(table, id);
+        if (earlier < 0) {
+            images.add(new Image(table.getName(), id, before, after));
+        } else {
+            images.set(
+                    earlier, new Image(table.getName(), id, images.get(earlier).before(), after));
+        }
+    }
+
+    /** A row as it was before the act. */
+    private @Nullable Map<String, @Nullable Object> before(org.jooq.Table<?> table, String id) {
+        int earlier = remembered(table, id);
+        return earlier < 0 ? image(table, id) : images.get(earlier).before();
+    }
+
+    private int remembered(org.jooq.Table<?> table, String id) {
         for (int i = 0; i < images.size(); i++) {
-            Image earlier = images.get(i);
-            if (earlier.table().equals(table.getName()) && earlier.id().equals(id)) {
-                images.set(i, new Image(earlier.table(), id, earlier.before(), after));
-                return;
+            Image image = images.get(i);
+            if (image.table().equals(table.getName()) && image.id().equals(id)) {
+                return i;
             }
         }
-        images.add(new Image(table.getName(), id, before, after));
+        return -1;
     }
 
     @Nullable
     Map<String, @Nullable Object> image(org.jooq.Table<?> table, String id) {
-        Record row = tx.selectFrom(table).where(one(table, id)).fetchOne();
+        return image(tx.selectFrom(table).where(one(table, id)).fetchOne());
+    }
+
+    private static @Nullable Map<String, @Nullable Object> image(@Nullable Record row) {
         if (row == null) {
             return null;
         }

@@ -1,5 +1,7 @@
 package dusk.ledger.web.tackle;
 
+import dusk.ledger.journal.Angler;
+import dusk.ledger.journal.Drop;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.UnitSystem;
@@ -10,8 +12,8 @@ import dusk.ledger.water.Fall;
 import dusk.ledger.water.Tied;
 import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.portrait.Portrait;
+import dusk.ledger.web.records.Anglers;
 import dusk.ledger.web.records.Drops;
-import dusk.ledger.web.records.People;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.SetUps;
 import dusk.ledger.web.store.Deletions;
@@ -43,14 +45,14 @@ class DropsController {
     private final SetUps setUps;
     private final Drops drops;
     private final Deletions deletions;
-    private final People people;
+    private final Anglers anglers;
     private final Clock clock;
 
-    DropsController(SetUps setUps, Drops drops, Deletions deletions, People people, Clock clock) {
+    DropsController(SetUps setUps, Drops drops, Deletions deletions, Anglers anglers, Clock clock) {
         this.setUps = setUps;
         this.drops = drops;
         this.deletions = deletions;
-        this.people = people;
+        this.anglers = anglers;
         this.clock = clock;
     }
 
@@ -106,27 +108,28 @@ class DropsController {
         Map<String, SetUp> all =
                 setUps.all(person.viewer()).stream().collect(Collectors.toMap(SetUp::id, Function.identity()));
         Map<String, String> names =
-                people.ofClub(person.clubId()).stream().collect(Collectors.toMap(Person::id, Person::name));
-        List<Drops.Noted> alike = drops.all(person.viewer()).stream()
+                anglers.all(person.viewer()).stream().collect(Collectors.toMap(Angler::id, Angler::called));
+        List<Drop> alike = drops.all(person.viewer()).stream()
                 .filter(d ->
                         Tied.of(Objects.requireNonNull(all.get(d.setUpId()))).equals(fall.tied()))
                 .toList();
         double[] logs = alike.stream()
-                .mapToDouble(d -> Calibrations.logFactor(fall.tied(), d.drop(), d.water()))
+                .mapToDouble(d -> Calibrations.logFactor(fall.tied(), Drops.reckoned(d), Drops.water(d)))
                 .toArray();
         boolean[] outliers = Calibration.outliers(logs);
         Fall.Known bare = fall.uncounted();
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < alike.size(); i++) {
-            Drops.Noted drop = alike.get(i);
+            Drop drop = alike.get(i);
             SetUp of = Objects.requireNonNull(all.get(drop.setUpId()));
             lines.add(new Line(
                     drop.id(),
                     CountForm.day(drop.at()),
-                    names.getOrDefault(drop.personId(), "someone"),
+                    names.getOrDefault(String.valueOf(drop.anglerId()), "someone"),
                     Figures.trimmed(drop.seconds(), 1) + " s to "
-                            + drop.depth().show(person.units().depth()) + (drop.salt() ? ", salt water" : ""),
-                    Fall.counted(bare.seconds(drop.depth().metres(), drop.water())) + " s",
+                            + drop.depth().show(person.units().depth())
+                            + (Boolean.TRUE.equals(drop.salt()) ? ", salt water" : ""),
+                    Fall.counted(bare.seconds(drop.depth().metres(), Drops.water(drop))) + " s",
                     Figures.fixed(Math.exp(logs[i]), 2),
                     outliers[i],
                     of.id().equals(setUp.id()) ? "" : SetUpWords.of(of, person.units()),
@@ -171,11 +174,11 @@ class DropsController {
 
     @PostMapping("/{dropId}/delete")
     String strike(Person person, @PathVariable String setUpId, @PathVariable String dropId, RedirectAttributes flash) {
-        Drops.Noted drop = drops.all(person.viewer()).stream()
+        Drop drop = drops.all(person.viewer()).stream()
                 .filter(d -> d.id().equals(dropId) && Drops.mayStrike(person.viewer(), d))
                 .findFirst()
                 .orElseThrow(NotYours::new);
-        String what = "the drop of " + CountForm.words(drop.drop(), person.units());
+        String what = "the drop of " + CountForm.words(Drops.reckoned(drop), person.units());
         flash.addFlashAttribute("struck", drops.strike(person.viewer(), drop, what));
         return page(setUpId);
     }

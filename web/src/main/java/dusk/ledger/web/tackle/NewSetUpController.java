@@ -55,10 +55,10 @@ class NewSetUpController {
             setUp = form.record().read(typed, Map.of("setup_id", setUps.newId(), "rig", rig), null);
             problems = SetUpForm.problems(setUp);
         } catch (Invalid e) {
-            return FormPage.refuse(model, response, form.record(), newHead(rig), typed, e.problems());
+            return FormPage.refuse(model, response, form.record(), newHead(rig), typed, e.problems(), null);
         }
         if (!problems.isEmpty()) {
-            return FormPage.refuse(model, response, form.record(), newHead(rig), typed, problems);
+            return FormPage.refuse(model, response, form.record(), newHead(rig), typed, problems, null);
         }
         setUps.add(person.viewer(), setUp);
         return FormPage.saved("/tackle/set-ups/" + setUp.id(), htmx);

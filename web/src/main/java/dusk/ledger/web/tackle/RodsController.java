@@ -7,15 +7,18 @@ import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.FormPage;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.form.UnitText;
+import dusk.ledger.web.records.Alone;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Rods;
 import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.words.RodWords;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -27,21 +30,25 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The club's rods with what they are rated for. */
 @Controller
 class RodsController {
+    private final Alone alone;
     private final Rods rods;
     private final NewId newId;
 
-    RodsController(Rods rods, NewId newId) {
+    RodsController(Alone alone, Rods rods, NewId newId) {
+        this.alone = alone;
         this.rods = rods;
         this.newId = newId;
     }
 
     /** A rod in words. */
-    record Line(String id, String name, String words) {}
+    record Line(String id, String name, String words, boolean mayChange) {}
 
     @GetMapping("/tackle/rods")
     String page(Person person, Model model) {
+        Set<String> changeable = rods.changeable(person.viewer());
         List<Line> lines = rods.all(person.viewer()).stream()
-                .map(rod -> new Line(rod.id(), rod.called(), RodWords.of(rod, person.units())))
+                .map(rod -> new Line(
+                        rod.id(), rod.called(), RodWords.of(rod, person.units()), changeable.contains(rod.id())))
                 .toList();
         model.addAttribute("rods", lines);
         return "tackle/rods";
@@ -77,10 +84,13 @@ class RodsController {
     @GetMapping("/tackle/rods/{id}/edit")
     String edit(Person person, @PathVariable String id, Model model) {
         Rod rod = rod(person, id);
-        return FormPage.show(model, form(person).form(head(id), form(person).typed(rod), List.of()));
+        return FormPage.show(model, form(person).form(head(id), form(person).typed(rod), List.of(), rod));
     }
 
     private Rod rod(Person person, String id) {
+        if (!rods.changeable(person.viewer()).contains(id)) {
+            throw new NotYours();
+        }
         return rods.one(person.viewer(), id);
     }
 
@@ -102,36 +112,35 @@ class RodsController {
             Model model,
             HtmxRequest htmx,
             HttpServletResponse response) {
-        return save(person, rod(person, id), typed, model, htmx, response);
+        return save(person, id, typed, model, htmx, response);
     }
 
     private Object save(
             Person person,
-            @Nullable Rod before,
+            @Nullable String id,
             Map<String, String> typed,
             Model model,
             HtmxRequest htmx,
             HttpServletResponse response) {
-        Form head = head(before == null ? null : before.id());
-        Rod rod;
+        RecordForm<Rod> form = form(person);
         try {
-            rod = form(person).read(typed, Map.of("rod_id", before == null ? newId.next() : before.id()), before);
+            alone.in(person.viewer(), () -> {
+                Rod before = id == null ? null : rod(person, id);
+                Rod rod = form.read(typed, Map.of("rod_id", id == null ? newId.next() : id), before);
+                if (rod.name() == null) {
+                    throw new Invalid(List.of(
+                            new Invalid.Problem("name", "Give it a name, so that it can be chosen on the deck.")));
+                }
+                if (before == null) {
+                    rods.add(person.viewer(), rod);
+                } else {
+                    rods.change(person.viewer(), rod);
+                }
+                return rod;
+            });
         } catch (Invalid e) {
-            return FormPage.refuse(model, response, form(person), head, typed, e.problems());
-        }
-        if (rod.name() == null) {
-            return FormPage.refuse(
-                    model,
-                    response,
-                    form(person),
-                    head,
-                    typed,
-                    List.of(new Invalid.Problem("name", "Give it a name, so that it can be chosen on the deck.")));
-        }
-        if (before == null) {
-            rods.add(person.viewer(), rod);
-        } else {
-            rods.change(person.viewer(), rod);
+            Rod now = id == null ? null : rod(person, id);
+            return FormPage.refuse(model, response, form, head(id), typed, e.problems(), now);
         }
         return FormPage.saved("/tackle/rods", htmx);
     }

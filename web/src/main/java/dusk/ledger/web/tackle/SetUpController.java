@@ -13,6 +13,7 @@ import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.FormPage;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.portrait.Portrait;
+import dusk.ledger.web.records.Alone;
 import dusk.ledger.web.records.Drops;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.SetUps;
@@ -36,10 +37,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** A set-up on its page, and changed: what was fished stays as it was fished, so the change of one is a new one. */
 @Controller
 class SetUpController {
+    private final Alone alone;
     private final SetUps setUps;
     private final Drops drops;
 
-    SetUpController(SetUps setUps, Drops drops) {
+    SetUpController(Alone alone, SetUps setUps, Drops drops) {
+        this.alone = alone;
         this.setUps = setUps;
         this.drops = drops;
     }
@@ -106,7 +109,7 @@ class SetUpController {
     String edit(Person person, @PathVariable String id, Model model) {
         SetUp setUp = setUps.one(person.viewer(), id);
         RecordForm<SetUp> form = new SetUpForm(setUp.rig(), person.units()).record();
-        return FormPage.show(model, form.form(changeHead(setUp), form.typed(setUp), List.of()));
+        return FormPage.show(model, form.form(changeHead(setUp), form.typed(setUp), List.of(), setUp));
     }
 
     private static Form changeHead(SetUp setUp) {
@@ -125,17 +128,21 @@ class SetUpController {
         SetUp before = setUps.one(person.viewer(), id);
         RecordForm<SetUp> form = new SetUpForm(before.rig(), person.units()).record();
         try {
-            SetUp after = form.read(typed, Map.of(), before);
-            List<Invalid.Problem> problems = SetUpForm.problems(after);
-            if (!problems.isEmpty()) {
-                return FormPage.refuse(model, response, form, changeHead(before), typed, problems);
-            }
-            String now = Alteration.differences(before, after).isEmpty()
-                    ? id
-                    : setUps.change(person.viewer(), before, after);
+            String now = alone.in(person.viewer(), () -> {
+                SetUp stored = setUps.one(person.viewer(), id);
+                SetUp after = form.read(typed, Map.of(), stored);
+                List<Invalid.Problem> problems = SetUpForm.problems(after);
+                if (!problems.isEmpty()) {
+                    throw new Invalid(problems);
+                }
+                return Alteration.differences(stored, after).isEmpty()
+                        ? id
+                        : setUps.change(person.viewer(), stored, after);
+            });
             return FormPage.saved("/tackle/set-ups/" + now, htmx);
         } catch (Invalid e) {
-            return FormPage.refuse(model, response, form, changeHead(before), typed, e.problems());
+            SetUp now = setUps.one(person.viewer(), id);
+            return FormPage.refuse(model, response, form, changeHead(now), typed, e.problems(), now);
         }
     }
 }

@@ -8,6 +8,7 @@ import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.records.FishCurves;
 import dusk.ledger.web.records.TripRows;
+import dusk.ledger.web.records.Trips;
 import dusk.ledger.web.store.Deletions;
 import dusk.ledger.web.store.NotYours;
 import java.util.List;
@@ -18,11 +19,13 @@ import org.springframework.stereotype.Component;
 /** Fish landed in a stint. A fish landed was hooked and bit: the stint's counts rise with it where they lag behind. */
 @Component
 class FishPart implements TripPart<Catch> {
+    private final Trips trips;
     private final TripRows rows;
     private final Deletions deletions;
     private final FishCurves curves;
 
-    FishPart(TripRows rows, Deletions deletions, FishCurves curves) {
+    FishPart(Trips trips, TripRows rows, Deletions deletions, FishCurves curves) {
+        this.trips = trips;
         this.rows = rows;
         this.deletions = deletions;
         this.curves = curves;
@@ -74,7 +77,8 @@ class FishPart implements TripPart<Catch> {
     @Override
     public Map<String, Object> given(TripContext on, String id, @Nullable Catch before) {
         String stintId = before == null ? on.asked().getOrDefault("stint", "") : before.stintId();
-        if (!ofTrip(on, stintId)) {
+        if (!ofTrip(on, stintId)
+                || !trips.changeableStints(on.viewer(), on.trip().id()).contains(stintId)) {
             throw new NotYours();
         }
         return Map.of("catch_id", id, "stint_id", stintId);
@@ -101,6 +105,11 @@ class FishPart implements TripPart<Catch> {
     @Override
     public boolean of(TripContext on, Catch record) {
         return ofTrip(on, record.stintId());
+    }
+
+    @Override
+    public boolean mayChange(TripContext on, Catch record) {
+        return trips.changeableStints(on.viewer(), on.trip().id()).contains(record.stintId());
     }
 
     private boolean ofTrip(TripContext on, String stintId) {

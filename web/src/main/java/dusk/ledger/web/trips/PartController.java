@@ -4,6 +4,7 @@ import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.web.form.FormPage;
 import dusk.ledger.web.form.RecordForm;
+import dusk.ledger.web.records.Alone;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.TripRows;
 import dusk.ledger.web.records.Trips;
@@ -28,13 +29,15 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 @RequestMapping("/trips/{tripId}/{part:readings|stints|fish|places}")
 class PartController {
+    private final Alone alone;
     private final Trips trips;
     private final TripRows rows;
     private final Waters waters;
     private final NewId newId;
     private final List<TripPart<?>> parts;
 
-    PartController(Trips trips, TripRows rows, Waters waters, NewId newId, List<TripPart<?>> parts) {
+    PartController(Alone alone, Trips trips, TripRows rows, Waters waters, NewId newId, List<TripPart<?>> parts) {
+        this.alone = alone;
         this.trips = trips;
         this.rows = rows;
         this.waters = waters;
@@ -72,7 +75,7 @@ class PartController {
     private <T> String edit(TripPart<T> kind, TripContext on, String id, Model model) {
         T record = existing(kind, on, id);
         RecordForm<T> form = kind.form(on);
-        return FormPage.show(model, form.form(kind.head(on, id), form.typed(record), List.of()));
+        return FormPage.show(model, form.form(kind.head(on, id), form.typed(record), List.of(), record));
     }
 
     @PostMapping
@@ -128,33 +131,35 @@ class PartController {
             Model model,
             HtmxRequest htmx,
             HttpServletResponse response) {
-        T before = id == null ? null : existing(kind, on, id);
-        String rowId = id == null ? newId.next() : id;
         RecordForm<T> form = kind.form(on);
-        T record;
-        List<Invalid.Problem> problems;
         try {
-            record = kind.completed(on, form.read(typed, kind.given(on, rowId, before), before));
-            problems = kind.problems(on, record);
+            alone.in(on.viewer(), () -> {
+                T before = id == null ? null : existing(kind, on, id);
+                String rowId = id == null ? newId.next() : id;
+                T record = kind.completed(on, form.read(typed, kind.given(on, rowId, before), before));
+                List<Invalid.Problem> problems = kind.problems(on, record);
+                if (!problems.isEmpty()) {
+                    throw new Invalid(problems);
+                }
+                kind.store(on, record, before == null);
+                return record;
+            });
         } catch (Invalid e) {
-            return FormPage.refuse(model, response, form, kind.head(on, id), typed, e.problems());
+            T now = id == null ? null : existing(kind, on, id);
+            return FormPage.refuse(model, response, form, kind.head(on, id), typed, e.problems(), now);
         }
-        if (!problems.isEmpty()) {
-            return FormPage.refuse(model, response, form, kind.head(on, id), typed, problems);
-        }
-        kind.store(on, record, before == null);
         // a script would not load the page anew for a change of the fragment alone
         return FormPage.saved(htmx.isHtmxRequest() ? on.page() : on.page() + "#" + kind.path(), htmx);
     }
 
     private <T> T existing(TripPart<T> kind, TripContext on, String id) {
         return rows.one(on.viewer(), kind.table(), id)
-                .filter(record -> kind.of(on, record))
+                .filter(record -> kind.of(on, record) && kind.mayChange(on, record))
                 .orElseThrow(NotYours::new);
     }
 
     private TripContext on(Person person, String tripId, Map<String, String> asked) {
-        Trip trip = trips.changeable(person.viewer(), tripId);
+        Trip trip = trips.one(person.viewer(), tripId, Trips.Doing.ADD);
         return new TripContext(person, trip, waters.one(person.viewer(), trip.waterId()), asked);
     }
 

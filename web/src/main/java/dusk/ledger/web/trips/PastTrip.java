@@ -3,6 +3,7 @@ package dusk.ledger.web.trips;
 import dusk.ledger.fish.Shorthand;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Angler;
+import dusk.ledger.journal.Bounds;
 import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.CatchBuilder;
 import dusk.ledger.journal.Invalid;
@@ -44,6 +45,7 @@ final class PastTrip {
     private final Person person;
     private final Water water;
     private final NewId newId;
+    private final Instant now;
     private final Typed typed;
     private final List<Stint> stints = new ArrayList<>();
     private final List<Catch> catches = new ArrayList<>();
@@ -54,8 +56,9 @@ final class PastTrip {
     /** What may be chosen. */
     record Choices(List<Angler> anglers, List<SetUp> setUps, List<Spot> spots, List<String> species) {}
 
-    PastTrip(Person person, Water water, NewId newId, Map<String, String> typed) {
+    PastTrip(Person person, Water water, NewId newId, Instant now, Map<String, String> typed) {
         this.person = person;
+        this.now = now;
         this.water = water;
         this.newId = newId;
         this.typed = new Typed(typed, person.units());
@@ -138,11 +141,11 @@ final class PastTrip {
             return;
         }
         double minutes = form.matches() ? Typed.decimal(form.group(3)) : 0;
-        if (!(minutes > 0)) {
+        if (!(minutes >= Bounds.LEAST_MINUTES) || minutes > Bounds.MOST_MINUTES) {
             typed.wrong(
                     "minutes_" + row,
-                    "“" + cell("minutes_" + row)
-                            + "” is not a number of minutes. Write it like 45, or 18:20 45 to say when.");
+                    "“" + cell("minutes_" + row) + "” is not a number of minutes from 0.1 to 1440."
+                            + " Write it like 45, or 18:20 45 to say when.");
             return;
         }
         Instant from = free.getOrDefault(chosen.angler(), start);
@@ -202,9 +205,14 @@ final class PastTrip {
         if (cell("from").isEmpty()) {
             typed.wrong("from", "Say when it began. Write it like 17:30, or 17.");
         }
-        return date == null || from == null
-                ? null
-                : date.atTime(from.time()).atZone(water.zone()).toInstant();
+        if (date == null || from == null) {
+            return null;
+        }
+        Instant start = date.atTime(from.time()).atZone(water.zone()).toInstant();
+        if (Bounds.toCome(start, now)) {
+            typed.wrong("date", "That is still to come. Was it the day before?");
+        }
+        return start;
     }
 
     /** The first moment from the trip's start on at which the clock shows a time; null where no clock ever does. */

@@ -15,6 +15,7 @@ import dusk.ledger.web.words.PlaceWords;
 import dusk.ledger.web.words.SetUpWords;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -31,6 +32,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class PastTripController {
     private static final int USUAL_ROWS = 4;
+    private static final Duration HALF_A_DAY = Duration.ofHours(12);
     private static final int MOST_ROWS = 24;
 
     private final Trips trips;
@@ -68,7 +70,11 @@ class PastTripController {
         Map<String, String> typed = new HashMap<>();
         if (at != null) {
             typed.put("water_id", at.id());
-            typed.put("date", LocalDate.ofInstant(clock.instant(), at.zone()).toString());
+            // in the morning it is last evening that is written down
+            typed.put(
+                    "date",
+                    LocalDate.ofInstant(clock.instant().minus(HALF_A_DAY), at.zone())
+                            .toString());
         }
         return show(person, all, Math.max(1, Math.min(MOST_ROWS, rows)), typed, Map.of(), model);
     }
@@ -132,7 +138,7 @@ class PastTripController {
                 .findFirst()
                 .orElseThrow(NotYours::new);
         int count = Math.max(1, Math.min(MOST_ROWS, rows));
-        PastTrip past = new PastTrip(person, water, newId, typed);
+        PastTrip past = new PastTrip(person, water, newId, clock.instant(), typed);
         past.read(count, choices(person, water.id()));
         if (!past.errors().isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

@@ -3,6 +3,7 @@ package dusk.ledger.web.trips;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.format.Table;
 import dusk.ledger.journal.Angler;
+import dusk.ledger.journal.Bounds;
 import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Loss;
@@ -10,6 +11,7 @@ import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Spot;
 import dusk.ledger.journal.Stint;
 import dusk.ledger.journal.Tally;
+import dusk.ledger.journal.Touch;
 import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.form.RecordForm;
@@ -17,6 +19,7 @@ import dusk.ledger.web.records.Anglers;
 import dusk.ledger.web.records.Places;
 import dusk.ledger.web.records.SetUps;
 import dusk.ledger.web.records.TripRows;
+import dusk.ledger.web.records.Trips;
 import dusk.ledger.web.store.Deletions;
 import dusk.ledger.web.words.PlaceWords;
 import dusk.ledger.web.words.SetUpWords;
@@ -38,13 +41,15 @@ import org.springframework.stereotype.Component;
 class StintPart implements TripPart<Stint> {
     private static final double SECONDS_PER_MINUTE = 60;
 
+    private final Trips trips;
     private final TripRows rows;
     private final Anglers anglers;
     private final SetUps setUps;
     private final Places places;
     private final Deletions deletions;
 
-    StintPart(TripRows rows, Anglers anglers, SetUps setUps, Places places, Deletions deletions) {
+    StintPart(Trips trips, TripRows rows, Anglers anglers, SetUps setUps, Places places, Deletions deletions) {
+        this.trips = trips;
         this.rows = rows;
         this.anglers = anglers;
         this.setUps = setUps;
@@ -161,10 +166,24 @@ class StintPart implements TripPart<Stint> {
     @Override
     public List<Invalid.Problem> problems(TripContext on, Stint stint) {
         List<Invalid.Problem> problems = new ArrayList<>(tally(on, stint).problems());
+        if (!Bounds.ofTrip(stint.startedAt(), on.trip().startedAt())) {
+            problems.add(new Invalid.Problem("started_at", "That is days away from the trip. Was it this trip?"));
+        }
+        List<Touch> touches = rows.touches(on.viewer(), List.of(stint));
+        tapped(problems, touches, "follow", "follows", stint.follows());
+        tapped(problems, touches, "bite", "bites", stint.bites());
+        tapped(problems, touches, "hooked", "hooked", stint.hooked());
         known(
                 problems,
                 "angler_id",
                 rows.one(on.viewer(), LedgerFormat.ANGLERS, stint.anglerId()).isPresent());
+        if (!trips.may(on.viewer(), on.trip().id(), Trips.Doing.CHANGE)
+                && !trips.mayLogFor(on.viewer(), stint.anglerId())) {
+            problems.add(
+                    new Invalid.Problem(
+                            "angler_id",
+                            "You log for yourself and for guests you brought. Ask whoever logged the trip, or an officer, for others."));
+        }
         known(
                 problems,
                 "setup_id",
@@ -178,6 +197,16 @@ class StintPart implements TripPart<Stint> {
                                 .filter(s -> s.waterId().equals(on.water().id()))
                                 .isPresent());
         return problems;
+    }
+
+    /** What was tapped in on the deck was seen: a count below it would be a package that nobody takes. */
+    private static void tapped(
+            List<Invalid.Problem> problems, List<Touch> touches, String kind, String column, int count) {
+        long tapped = touches.stream().filter(t -> t.kind().equals(kind)).count();
+        if (count < tapped) {
+            problems.add(new Invalid.Problem(
+                    column, count + " is fewer than were tapped in on the deck, expected " + tapped + " or more"));
+        }
     }
 
     private static void known(List<Invalid.Problem> problems, String column, boolean there) {
@@ -204,6 +233,11 @@ class StintPart implements TripPart<Stint> {
     @Override
     public boolean of(TripContext on, Stint record) {
         return record.tripId().equals(on.trip().id());
+    }
+
+    @Override
+    public boolean mayChange(TripContext on, Stint record) {
+        return trips.changeableStints(on.viewer(), on.trip().id()).contains(record.id());
     }
 
     @Override

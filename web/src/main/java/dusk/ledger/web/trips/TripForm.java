@@ -1,6 +1,9 @@
 package dusk.ledger.web.trips;
 
 import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.journal.Bounds;
+import dusk.ledger.journal.Invalid;
+import dusk.ledger.journal.Stint;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.Water;
 import dusk.ledger.web.form.Form;
@@ -8,14 +11,17 @@ import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.form.UnitText;
 import dusk.ledger.web.records.Person;
+import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** The form of a trip. Its times are those at the water that was chosen. */
 record TripForm(Person person, List<Water> waters) {
+    static final String TO_COME = "This is still to come. A trip is logged once it has begun.";
 
     RecordForm<Trip> record(Map<String, String> typed) {
         List<FormField.Option> options =
@@ -26,6 +32,19 @@ record TripForm(Person person, List<Water> waters) {
                 .ask("started_at", "From", "")
                 .ask("ended_at", "To", "")
                 .write("note", "Note", "everyone in the club reads this: leave private places out");
+    }
+
+    /** What is wrong with a trip beside what it holds; nothing where nothing is. */
+    Optional<Invalid.Problem> problem(Trip trip, Instant now, List<Stint> stints) {
+        if (waters.stream().noneMatch(w -> w.id().equals(trip.waterId()))) {
+            return Optional.of(new Invalid.Problem("water_id", "Choose a water of the list."));
+        }
+        if (stints.stream().anyMatch(s -> !Bounds.ofTrip(s.startedAt(), trip.startedAt()))) {
+            return Optional.of(new Invalid.Problem("started_at", "Its stints were fished days away from that."));
+        }
+        return Bounds.toCome(trip.startedAt(), now)
+                ? Optional.of(new Invalid.Problem("started_at", TO_COME))
+                : Optional.empty();
     }
 
     private ZoneId zone(String waterId) {

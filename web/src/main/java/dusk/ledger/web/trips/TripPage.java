@@ -11,7 +11,9 @@ record TripPage(
         String date,
         String times,
         String note,
+        boolean mayAdd,
         boolean mayChange,
+        boolean mayDelete,
         boolean live,
         HorizonStrip strip,
         List<ReadingLine> readings,
@@ -28,6 +30,7 @@ record TripPage(
      */
     record StintLine(
             String id,
+            boolean mayChange,
             String from,
             String effort,
             String angler,

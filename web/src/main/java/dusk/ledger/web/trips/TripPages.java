@@ -36,6 +36,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -80,6 +81,7 @@ class TripPages {
         Map<String, Integer> lost = rows.losses(viewer, stints).stream()
                 .collect(Collectors.groupingBy(Loss::stintId, Collectors.summingInt(Loss::count)));
         Words words = new Words(
+                trips.changeableStints(viewer, trip.id()),
                 person.units(),
                 zone,
                 byId(anglers.all(viewer), Angler::id),
@@ -97,7 +99,9 @@ class TripPages {
                 TimeText.date(trip.startedAt(), zone),
                 times(trip, zone),
                 trip.note() == null ? "" : trip.note(),
-                trips.mayChange(viewer, trip.id()),
+                trips.may(viewer, trip.id(), Trips.Doing.ADD),
+                trips.may(viewer, trip.id(), Trips.Doing.CHANGE),
+                trips.may(viewer, trip.id(), Trips.Doing.DELETE),
                 trips.live(viewer, trip),
                 horizon.of(water, LocalDate.ofInstant(trip.startedAt(), zone), marks(stints, catches)),
                 rows.readings(viewer, trip.id()).stream().map(words::reading).toList(),
@@ -153,6 +157,7 @@ class TripPages {
 
     /** The trip's records in words. */
     private record Words(
+            Set<String> changeable,
             UnitSystem units,
             ZoneId zone,
             Map<String, Angler> anglers,
@@ -168,6 +173,7 @@ class TripPages {
             String words = setUp == null ? "" : SetUpWords.of(setUp, units);
             return new TripPage.StintLine(
                     stint.id(),
+                    changeable.contains(stint.id()),
                     TimeText.hour(stint.startedAt(), zone),
                     Figures.trimmed(stint.minutes(), 1) + " min",
                     angler == null ? stint.anglerId() : angler.called(),

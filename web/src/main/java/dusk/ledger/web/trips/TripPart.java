@@ -45,6 +45,11 @@ interface TripPart<T> {
     /** Whether a record hangs on this trip and may be changed from it. */
     boolean of(TripContext on, T record);
 
+    /** Whether whoever is on the trip may change it. */
+    default boolean mayChange(TripContext on, T record) {
+        return true;
+    }
+
     /** Stores a record: a new one, or over the one with its id. */
     void store(TripContext on, T record, boolean fresh);
 

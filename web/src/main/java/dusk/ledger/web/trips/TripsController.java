@@ -4,10 +4,11 @@ import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.Water;
 import dusk.ledger.units.Figures;
-import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.FormPage;
 import dusk.ledger.web.form.RecordForm;
+import dusk.ledger.web.records.Alone;
 import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.TripRows;
 import dusk.ledger.web.records.Trips;
 import dusk.ledger.web.records.Waters;
 import dusk.ledger.web.store.Deletions;
@@ -33,15 +34,29 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** The ledger of trips. */
 @Controller
 class TripsController {
+    private static final int LATELY = 10;
+
+    private final Alone alone;
     private final Trips trips;
+    private final TripRows rows;
     private final Waters waters;
     private final TripPages pages;
     private final Deletions deletions;
     private final NewId newId;
     private final Clock clock;
 
-    TripsController(Trips trips, Waters waters, TripPages pages, Deletions deletions, NewId newId, Clock clock) {
+    TripsController(
+            Alone alone,
+            Trips trips,
+            TripRows rows,
+            Waters waters,
+            TripPages pages,
+            Deletions deletions,
+            NewId newId,
+            Clock clock) {
+        this.alone = alone;
         this.trips = trips;
+        this.rows = rows;
         this.waters = waters;
         this.pages = pages;
         this.deletions = deletions;
@@ -69,7 +84,7 @@ class TripsController {
         model.addAttribute("water", water);
         model.addAttribute("page", from);
         model.addAttribute("more", lines.size() > Trips.PAGE);
-        model.addAttribute("deletions", deletions.recent(viewer));
+        model.addAttribute("deletions", deletions.recent(viewer, LATELY));
         return "trips/list";
     }
 
@@ -112,10 +127,10 @@ class TripsController {
 
     @GetMapping("/trips/{tripId}/edit")
     String edit(Person person, @PathVariable String tripId, Model model) {
-        Trip trip = trips.changeable(person.viewer(), tripId);
+        Trip trip = trips.one(person.viewer(), tripId, Trips.Doing.CHANGE);
         TripForm form = new TripForm(person, waters.all(person.viewer()));
         RecordForm<Trip> record = form.record(Map.of("water_id", trip.waterId()));
-        return FormPage.show(model, record.form(TripForm.head(tripId), record.typed(trip), List.of()));
+        return FormPage.show(model, record.form(TripForm.head(tripId), record.typed(trip), List.of(), trip));
     }
 
     @PostMapping("/trips")
@@ -136,59 +151,47 @@ class TripsController {
             Model model,
             HtmxRequest htmx,
             HttpServletResponse response) {
-        return save(person, trips.changeable(person.viewer(), tripId), typed, model, htmx, response);
+        return save(person, tripId, typed, model, htmx, response);
     }
 
     private Object save(
             Person person,
-            @Nullable Trip before,
+            @Nullable String tripId,
             Map<String, String> typed,
             Model model,
             HtmxRequest htmx,
             HttpServletResponse response) {
         Viewer viewer = person.viewer();
         TripForm form = new TripForm(person, waters.all(viewer));
-        String id = before == null ? newId.next() : before.id();
-        Trip trip;
+        RecordForm<Trip> record = form.record(typed);
         try {
-            trip = form.record(typed).read(typed, Map.of("trip_id", id), before);
-            String chosen = trip.waterId();
-            if (form.waters().stream().noneMatch(w -> w.id().equals(chosen))) {
-                throw new Invalid(List.of(new Invalid.Problem("water_id", "Choose a water of the list.")));
-            }
+            Trip saved = alone.in(viewer, () -> {
+                Trip before = tripId == null ? null : trips.one(viewer, tripId, Trips.Doing.CHANGE);
+                String id = before == null ? newId.next() : before.id();
+                Trip trip = record.read(typed, Map.of("trip_id", id), before);
+                form.problem(trip, clock.instant(), rows.stints(viewer, id)).ifPresent(problem -> {
+                    throw new Invalid(List.of(problem));
+                });
+                if (before == null) {
+                    trips.add(viewer, trip);
+                } else {
+                    trips.change(viewer, trip);
+                }
+                return trip;
+            });
+            return FormPage.saved("/trips/" + saved.id(), htmx);
         } catch (Invalid e) {
-            Form head = TripForm.head(before == null ? null : id);
-            return FormPage.refuse(model, response, form.record(typed), head, typed, e.problems());
+            Trip now = tripId == null ? null : trips.one(viewer, tripId, Trips.Doing.CHANGE);
+            return FormPage.refuse(model, response, record, TripForm.head(tripId), typed, e.problems(), now);
         }
-        if (before == null) {
-            trips.add(viewer, trip);
-        } else {
-            trips.change(viewer, trip);
-        }
-        return FormPage.saved("/trips/" + id, htmx);
     }
 
     @PostMapping("/trips/{tripId}/delete")
     String delete(Person person, @PathVariable String tripId, RedirectAttributes flash) {
-        Trip trip = trips.changeable(person.viewer(), tripId);
+        Trip trip = trips.one(person.viewer(), tripId, Trips.Doing.DELETE);
         Water water = waters.one(person.viewer(), trip.waterId());
         String what = "the trip to " + water.name() + " on " + TimeText.date(trip.startedAt(), water.zone());
         flash.addFlashAttribute("deleted", deletions.trip(person.viewer(), tripId, what));
         return "redirect:/trips";
-    }
-
-    @PostMapping("/deletions/{deletionId}/undo")
-    String undo(
-            Person person,
-            @PathVariable String deletionId,
-            @RequestParam(defaultValue = "") String back,
-            RedirectAttributes flash) {
-        flash.addFlashAttribute(
-                "said",
-                deletions.undo(person.viewer(), deletionId)
-                        ? "It is back."
-                        : "That deletion is not there any more: it was undone already.");
-        boolean trip = !back.isEmpty() && trips.there(person.viewer(), back);
-        return trip ? "redirect:/trips/" + back : "redirect:/trips";
     }
 }

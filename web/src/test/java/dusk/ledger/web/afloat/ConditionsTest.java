@@ -8,29 +8,13 @@ import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Reading;
 import dusk.ledger.journal.Sign;
 import dusk.ledger.web.records.TripRows;
-import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class ConditionsTest {
-    private Boat boat;
-
-    @BeforeEach
-    void open(@TempDir Path folder) {
-        boat = new Boat(folder);
-    }
-
-    @AfterEach
-    void close() {
-        boat.close();
-    }
-
+class ConditionsTest extends Aboard {
     private Reading last() {
         return boat.club
                 .get(TripRows.class)

@@ -18,8 +18,6 @@ import dusk.ledger.web.store.NotYours;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -27,19 +25,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What a day on the deck comes to in the records, minute by minute. */
-class DeckDayTest {
-    private Boat boat;
-
-    @BeforeEach
-    void open(@TempDir Path folder) {
-        boat = new Boat(folder);
-    }
-
-    @AfterEach
-    void close() {
-        boat.close();
-    }
-
+class DeckDayTest extends Aboard {
     private static List<Double> minutes(List<Stint> stints) {
         return stints.stream().map(Stint::minutes).toList();
     }
@@ -216,7 +202,9 @@ class DeckDayTest {
         boat.rods.down(boat.now(), boat.id(2));
         boat.after(5);
         boat.trips.move(boat.now(), boat.typed("spot_id", "dock", "depth_m", "2.5"));
-        assertThat(boat.lastSaid()).isEqualTo("moved to Boathouse (dock)");
+        assertThat(boat.lastSaid())
+                .as("a mark, which each reader's own view fills")
+                .isEqualTo("moved to [place dock]");
         assertThat(boat.deck().rods()).allSatisfy(rod -> {
             assertThat(rod.spotId()).isEqualTo("dock");
             assertThat(rod.depth()).isEqualTo(Length.ofMetres(2.5));

@@ -11,29 +11,13 @@ import dusk.ledger.web.TestClub;
 import dusk.ledger.web.records.Decks;
 import dusk.ledger.web.records.Fans;
 import dusk.ledger.web.store.NotYours;
-import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** What is noted on the deck beside stints and fish: what was left out, drops, casts; and who may note it. */
-class DeckNotesTest {
-    private Boat boat;
-
-    @BeforeEach
-    void open(@TempDir Path folder) {
-        boat = new Boat(folder);
-    }
-
-    @AfterEach
-    void close() {
-        boat.close();
-    }
-
+class DeckNotesTest extends Aboard {
     @Test
     void aFishIsCompletedAfterwardsEvenOnATripThatHasEnded() {
         boat.rods.landed(boat.now(), boat.id(1), "walleye", 1);

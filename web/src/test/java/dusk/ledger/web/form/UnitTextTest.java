@@ -107,6 +107,29 @@ class UnitTextTest {
                 .hasMessage("“half past two” is not a date and time. Write it like 2026-05-01T18:30.");
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "setups | head_mass_g | 0.01 g | Write more than 0 and at most 2000 g, not “0.01 g”. | Write more than 0 and at most 70.55 oz, not “0.01 g”.",
+                "setups | head_mass_g | 3 kg | Write more than 0 and at most 2000 g, not “3 kg”. | Write more than 0 and at most 70.55 oz, not “3 kg”.",
+                "stints | depth_m | 501 m | Write 0 m to 500 m, not “501 m”. | Write 0 ft to 1640.4 ft, not “501 m”.",
+                "stints | minutes | 1441 | Write more than 0 and at most 1440, not “1441”. | =",
+                "stints | bites | -1 | Write 0 to 10000, not “-1”. | Write 0 to 10000, not “-1”.",
+                "catches | length_mm | 7 m | Write more than 0 and at most 600 cm, not “7 m”. | Write more than 0 and at most 236.22 in, not “7 m”.",
+                "rods | length_mm | 9 cm | Write 10 cm to 2000 cm, not “9 cm”. | Write 3.94 in to 787.4 in, not “9 cm”.",
+                "readings | water_temp_c | 50 C | Write -2 °C to 45 °C, not “50 C”. | Write 28.4 °F to 113 °F, not “50 C”.",
+                "trips | started_at | 1899-12-31T23:00 | “1899-12-31T23:00” is not a year anyone logs. Write one from 1900 to 2099. | =",
+            })
+    void whatCannotBeIsRefusedInTheUnitOfItsReader(String file, String name, String typed, String metric, String us) {
+        FileColumn<?> column = column(file, name);
+        assertThatThrownBy(() -> new UnitText(UnitSystem.METRIC, ZoneOffset.UTC).read(column, file, typed))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessage(metric);
+        assertThatThrownBy(() -> new UnitText(UnitSystem.US, ZoneOffset.UTC).read(column, file, typed))
+                .hasMessage(us.equals("=") ? metric : us);
+    }
+
     private static RecordForm<Rod> rods(UnitSystem units) {
         return new RecordForm<>(LedgerFormat.RODS, new UnitText(units, ZoneOffset.UTC))
                 .ask("name", "Name", "")

@@ -129,7 +129,7 @@ class PortraitTest {
     @Test
     void theWriterEscapesWordsAndIsTheSameInEveryLocale() {
         assertThat(new Svg().label("x", 1.25, 2, "<a> & \"b\"").toString())
-                .isEqualTo("<text class=\"x\" x=\"1.3\" y=\"2.0\">&lt;a> &amp; &quot;b&quot;</text>");
+                .isEqualTo("<text class=\"x\" x=\"1.3\" y=\"2.0\">&lt;a&gt; &amp; &quot;b&quot;</text>");
         assertThat(new Svg().add("100 %").toString()).isEqualTo("100 %");
         assertThat(Svg.data("M%.1f,%.1f", 0.04, 1.06)).isEqualTo("M0.0,1.1");
     }

@@ -1,6 +1,7 @@
 package dusk.ledger.web.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.format.Table;
@@ -136,24 +137,29 @@ class DeletionsTest {
     }
 
     @Test
-    void onlyItsMakerUndoesADeletion() {
+    void itsMakerAndAnOfficerUndoADeletion() {
         String fish = deletions.fish(viewer, "fx", "the pike");
-        assertThat(deletions.undo(club.other.viewer(), fish)).isFalse();
-        assertThat(deletions.undo(club.stranger.viewer(), fish)).isFalse();
-        assertThat(deletions.recent(club.other.viewer())).isEmpty();
-        assertThat(deletions.recent(viewer))
+        assertThatThrownBy(() -> deletions.undo(club.other.viewer(), fish)).isInstanceOf(NotYours.class);
+        assertThat(deletions.undo(club.stranger.viewer(), fish))
+                .as("another club's")
+                .isFalse();
+        assertThat(deletions.recent(club.other.viewer(), 10)).isEmpty();
+        assertThat(deletions.recent(club.officer.viewer(), 10)).hasSize(1);
+        assertThat(deletions.recent(viewer, 10))
                 .singleElement()
                 .satisfies(d -> assertThat(d.what()).isEqualTo("the pike"));
+        assertThat(deletions.undo(club.officer.viewer(), fish)).isTrue();
+        assertThat(deletions.undo(viewer, fish)).as("once").isFalse();
     }
 
     @Test
-    void theLatestTenAreListedTheNewestFirst() {
+    void asManyAsAskedForAreListedTheNewestFirst() {
         for (int i = 0; i < 12; i++) {
             club.clock.turn(java.time.Duration.ofMinutes(1));
             deletions.undo(viewer, deletions.fish(viewer, "fx", "undone"));
             deletions.reading(viewer, "none", "number " + i);
         }
-        assertThat(deletions.recent(viewer))
+        assertThat(deletions.recent(viewer, 10))
                 .hasSize(10)
                 .first()
                 .satisfies(d -> assertThat(d.what()).isEqualTo("number 11"));

@@ -8,6 +8,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import dusk.ledger.format.FileColumn;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.format.Table;
+import dusk.ledger.journal.Ledger;
+import dusk.ledger.journal.Spot;
+import dusk.ledger.journal.SpotBuilder;
 import dusk.ledger.journal.Water;
 import java.nio.file.Path;
 import java.util.List;
@@ -15,6 +18,8 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.IntStream;
 import org.jooq.exception.DataAccessException;
 import org.jooq.impl.DSL;
@@ -130,5 +135,88 @@ class StoreTest {
         assertThat(store.read().fetchCount(WATERS)).isEqualTo(160);
         assertThat(store.version("c1")).isEqualTo(160);
         assertThat(store.read().fetchCount(CLUBS)).isEqualTo(2);
+    }
+
+    @Test
+    void aSnapshotIsOfOneMomentWhateverIsWrittenMeanwhile() {
+        store.snapshot(() -> {
+            long version = store.version("c1");
+            String name = nameOf("c1");
+            Thread other = new Thread(() -> store.write(
+                    "c1",
+                    tx -> tx.update(CLUBS)
+                            .set(CLUBS.NAME, "Renamed")
+                            .where(CLUBS.CLUB_ID.eq("c1"))
+                            .execute()));
+            other.start();
+            join(other);
+            assertThat(nameOf("c1")).isEqualTo(name);
+            assertThat(store.version("c1")).isEqualTo(version);
+            return name;
+        });
+        assertThat(nameOf("c1")).isEqualTo("Renamed");
+        assertThat(store.version("c1")).isPositive();
+    }
+
+    @Test
+    void aSnapshotIsForReading() {
+        assertThatThrownBy(() -> store.snapshot(() -> store.write("c1", tx -> 1)))
+                .isInstanceOf(IllegalStateException.class)
+                .hasMessage("what is read as it was at one moment writes nothing");
+        assertThat(store.<Integer>write("c1", tx -> 1))
+                .as("and the thread writes again after it")
+                .isEqualTo(1);
+    }
+
+    /** Waters come in with a place each while the whole is read: no place may be read without its water. */
+    @Test
+    void aLedgerReadDuringWritesHasNoReferenceThatLeadsNowhere() throws Exception {
+        AtomicBoolean going = new AtomicBoolean(true);
+        AtomicInteger written = new AtomicInteger();
+        Thread other = new Thread(() -> {
+            while (going.get()) {
+                String id = "w" + written.incrementAndGet();
+                store.write("c1", tx -> {
+                    water("c1", id);
+                    rows.insert(tx, "c1", LedgerFormat.SPOTS, spot(id));
+                    return id;
+                });
+            }
+        });
+        other.start();
+        int seen = 0;
+        try {
+            while (written.get() < 200) {
+                Ledger ledger = rows.ledger(Viewer.club("c1"));
+                assertThat(ledger.waters())
+                        .extracting(Water::id)
+                        .containsAll(ledger.spots().stream().map(Spot::waterId).toList());
+                seen += ledger.spots().size();
+            }
+        } finally {
+            going.set(false);
+            other.join();
+        }
+        assertThat(seen).as("places that came in meanwhile").isPositive();
+    }
+
+    private static Spot spot(String id) {
+        return SpotBuilder.builder().id(id).waterId(id).structure("dock").build();
+    }
+
+    private String nameOf(String clubId) {
+        return store.read()
+                .select(CLUBS.NAME)
+                .from(CLUBS)
+                .where(CLUBS.CLUB_ID.eq(clubId))
+                .fetchSingle(CLUBS.NAME);
+    }
+
+    private static void join(Thread thread) {
+        try {
+            thread.join();
+        } catch (InterruptedException e) {
+            throw new AssertionError(e);
+        }
     }
 }

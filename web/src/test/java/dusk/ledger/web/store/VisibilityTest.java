@@ -7,16 +7,19 @@ import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.format.Table;
 import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.CatchBuilder;
+import dusk.ledger.journal.Drop;
 import dusk.ledger.journal.Ledger;
 import dusk.ledger.journal.Loss;
 import dusk.ledger.journal.Reading;
 import dusk.ledger.journal.ReadingBuilder;
+import dusk.ledger.journal.RuleBuilder;
 import dusk.ledger.journal.Sign;
 import dusk.ledger.journal.Spot;
 import dusk.ledger.journal.SpotBuilder;
 import dusk.ledger.journal.StintBuilder;
 import dusk.ledger.journal.Touch;
 import dusk.ledger.journal.Trip;
+import dusk.ledger.units.Length;
 import dusk.ledger.units.Position;
 import dusk.ledger.web.TestClub;
 import dusk.ledger.web.records.Person;
@@ -33,6 +36,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Who sees and may change which row, for every table and every viewer. Nothing here writes after it is set up. */
@@ -74,6 +78,17 @@ class VisibilityTest {
         club.store(LedgerFormat.TOUCHES, List.of(new Touch("to", "x", TestClub.START, "bite")));
         club.store(LedgerFormat.SIGNS, List.of(new Sign("si", "t", "hidden", TestClub.START, "birds", null)));
         club.store(LedgerFormat.LOSSES, List.of(new Loss("lo", "x", null, "snag", 1)));
+        club.store(
+                LedgerFormat.DROPS,
+                List.of(new Drop("dr", "jig", null, TestClub.START, 9, Length.ofMetres(4), false, null)));
+        club.store(
+                LedgerFormat.RULES,
+                List.of(RuleBuilder.builder()
+                        .id("ru")
+                        .waterId("lake")
+                        .species("pike")
+                        .bag(2)
+                        .build()));
     }
 
     private static Reading reading() {
@@ -175,19 +190,37 @@ class VisibilityTest {
                 .hasMessageContaining("nobody may see");
     }
 
-    /** Who logged it, who fished it, an officer; nobody else, and nobody of another club. */
-    @Test
-    void aTripIsChangedByWhoLoggedOrFishedItAndByAnOfficer() {
+    /** Who was on it, who led it, who logged it, an officer; nobody else, and nobody of another club. */
+    @ParameterizedTest
+    @CsvSource({
+        "ADD, true, true, true, false, false, false",
+        "CHANGE, true, true, true, false, false, false",
+        "DELETE, true, false, true, false, false, false",
+    })
+    void whatMayBeDoneWithATripDependsOnWhoOneWasOnIt(
+            Trips.Doing doing,
+            boolean logged,
+            boolean led,
+            boolean officer,
+            boolean other,
+            boolean stranger,
+            boolean none) {
         Trips trips = club.get(Trips.class);
         assertThat(List.of(
-                        trips.mayChange(club.member.viewer(), "t"),
-                        trips.mayChange(club.guide.viewer(), "t"),
-                        trips.mayChange(club.officer.viewer(), "t"),
-                        trips.mayChange(club.other.viewer(), "t"),
-                        trips.mayChange(club.stranger.viewer(), "t"),
-                        trips.mayChange(Viewer.club(club.officer.clubId()), "t")))
-                .containsExactly(true, true, true, false, false, false);
-        assertThatThrownBy(() -> trips.changeable(club.other.viewer(), "t")).isInstanceOf(NotYours.class);
+                        trips.may(club.member.viewer(), "t", doing),
+                        trips.may(club.guide.viewer(), "t", doing),
+                        trips.may(club.officer.viewer(), "t", doing),
+                        trips.may(club.other.viewer(), "t", doing),
+                        trips.may(club.stranger.viewer(), "t", doing),
+                        trips.may(Viewer.club(club.officer.clubId()), "t", doing)))
+                .containsExactly(logged, led, officer, other, stranger, none);
+    }
+
+    @Test
+    void whatIsNotOnesToChangeIsNotThere() {
+        Trips trips = club.get(Trips.class);
+        assertThatThrownBy(() -> trips.one(club.other.viewer(), "t", Trips.Doing.ADD))
+                .isInstanceOf(NotYours.class);
         assertThatThrownBy(() -> trips.one(club.stranger.viewer(), "t")).isInstanceOf(NotYours.class);
         assertThatThrownBy(() -> trips.one(club.officer.viewer(), "nowhere")).isInstanceOf(NotYours.class);
     }

@@ -43,7 +43,7 @@ class PastTripTest {
         for (int i = 0; i < cells.length; i += 2) {
             typed.put(cells[i], cells[i + 1]);
         }
-        PastTrip past = new PastTrip(club.guide, club.lake, club.get(NewId.class), typed);
+        PastTrip past = new PastTrip(club.guide, club.lake, club.get(NewId.class), club.clock.instant(), typed);
         past.read(
                 rows,
                 new PastTrip.Choices(
@@ -122,11 +122,13 @@ class PastTripTest {
             value = {
                 "date | 2.10. | date | “2.10.” is not a date. Write it like 2026-05-01.",
                 "date | '' | date | Say which day it was. Write it like 2026-05-01.",
+                "date | 2031-05-01 | date | That is still to come. Was it the day before?",
+                "minutes_1 | 1441 | minutes_1 | “1441” is not a number of minutes from 0.1 to 1440. Write it like 45, or 18:20 45 to say when.",
                 "from | '' | from | Say when it began. Write it like 17:30, or 17.",
                 "from | late | from | “late” is not a time of day. Write it like 17:30, or 17.",
                 "minutes_1 | '' | minutes_1 | A trip has at least one stint: write its minutes, blank or not.",
-                "minutes_1 | half | minutes_1 | “half” is not a number of minutes. Write it like 45, or 18:20 45 to say when.",
-                "minutes_1 | 0 | minutes_1 | “0” is not a number of minutes. Write it like 45, or 18:20 45 to say when.",
+                "minutes_1 | half | minutes_1 | “half” is not a number of minutes from 0.1 to 1440. Write it like 45, or 18:20 45 to say when.",
+                "minutes_1 | 0 | minutes_1 | “0” is not a number of minutes from 0.1 to 1440. Write it like 45, or 18:20 45 to say when.",
                 "came_2 | 2 bites | minutes_2 | How many minutes were fished for it?",
                 "setup_1 | '' | setup_1 | Choose what was tied on.",
                 "setup_1 | nothing | setup_1 | Choose one of the list.",
@@ -157,7 +159,7 @@ class PastTripTest {
         trips.add(club.guide.viewer(), past.whole());
         assertThat(club.all(LedgerFormat.READINGS)).hasSize(1);
         assertThat(club.all(LedgerFormat.CATCHES)).hasSize(1);
-        assertThat(trips.mayChange(club.guide.viewer(), past.whole().trip().id()))
+        assertThat(trips.may(club.guide.viewer(), past.whole().trip().id(), Trips.Doing.DELETE))
                 .isTrue();
         Trips.Whole twice = past.whole();
         assertThatThrownBy(() -> trips.add(club.guide.viewer(), twice))
