@@ -15,9 +15,11 @@ let unsaved = 0;
 
 /** Says what waits and what was refused; the count stands on the element for whoever looks. */
 async function tell(problem) {
+  const aside = await queue.aside();
+  // read last: a touch written down while this was reading is counted here or in unsaved, never in neither
   const waiting = (await queue.waiting()).length;
   const box = document.getElementById("waiting");
-  const words = problem ? `${problem} ${counted(waiting)} here and will be sent.` : refused(await queue.aside());
+  const words = problem ? `${problem} ${counted(waiting)} here and will be sent.` : refused(aside);
   box.hidden = !words;
   box.textContent = words;
   box.dataset.touches = waiting + unsaved;
@@ -37,10 +39,10 @@ async function send() {
   }
 }
 
-/** Shows a touch at once, before the server knows of it. */
-function bump(form, submitter, body) {
+/** Shows a touch at once, before the server knows of it; on the card that stands there now, since an answer may have put another in its place. */
+function bump(form, submitter, body, card) {
   const what = submitter?.dataset.bump;
-  const shown = what && form.closest("article")?.querySelector(`[data-count=${what}]`);
+  const shown = what && card && document.getElementById(card.id)?.querySelector(`[data-count=${what}]`);
   if (shown) {
     shown.textContent = Number(shown.textContent) + Number(body.get("count") || 1);
   }
@@ -65,7 +67,7 @@ document.addEventListener("submit", async (event) => {
   } finally {
     unsaved--;
   }
-  bump(form, event.submitter, body);
+  bump(form, event.submitter, body, card);
   await send();
 });
 
