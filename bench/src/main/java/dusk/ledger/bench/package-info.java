@@ -1,2 +1,2 @@
-/** Measurements, not tests: how long the reckoning takes, and what the same counting takes two database engines. */
+/** Measurements, not tests: how long reckoning and pages take, and what the same counting takes two database engines. */
 package dusk.ledger.bench;

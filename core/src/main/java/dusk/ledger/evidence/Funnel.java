@@ -75,9 +75,9 @@ public record Funnel(Step all, List<Step> levels, Map<String, Integer> lost, Map
         Counts whole = new Counts();
         for (int row = rows.nextSetBit(0); row >= 0; row = rows.nextSetBit(row + 1)) {
             Counts counts = new Counts();
-            counts.follows = table.stint(row).follows();
-            counts.bites = table.stint(row).bites();
-            counts.hooked = table.stint(row).hooked();
+            counts.follows = table.follows(row);
+            counts.bites = table.bites(row);
+            counts.hooked = table.hooked(row);
             counts.landed = fish[row];
             whole.add(counts);
             List<Integer> block = List.of(

@@ -24,8 +24,7 @@ public record LightClock(Levels year, Map<String, Levels> seasons) {
     public static LightClock of(StintTable table, Question question) {
         BitSet rows = Comparison.rows(table, question);
         int[] fish = table.fish(question.species(), question.least());
-        SunHour[] hours = table.sunHours();
-        Levels year = levels(table, rows, fish, hours);
+        Levels year = levels(table, rows, fish);
         Codes season = table.codes(Factor.SEASON);
         Map<String, Levels> seasons = new LinkedHashMap<>();
         for (int code = 1; code < season.levels().size(); code++) {
@@ -33,14 +32,15 @@ public record LightClock(Levels year, Map<String, Levels> seasons) {
             int wanted = code;
             rows.stream().filter(row -> season.at(row) == wanted).forEach(in::set);
             if (!in.isEmpty()) {
-                seasons.put(season.levels().get(code), levels(table, in, fish, hours));
+                seasons.put(season.levels().get(code), levels(table, in, fish));
             }
         }
         return new LightClock(year, seasons);
     }
 
-    private static Levels levels(StintTable table, BitSet rows, int[] fish, SunHour[] hours) {
-        return Levels.of(table, rows, fish, row -> hours[row].ordinal(), code -> SunHour.values()[code].words());
+    private static Levels levels(StintTable table, BitSet rows, int[] fish) {
+        return Levels.of(
+                table, rows, fish, row -> table.sunHour(row).ordinal(), code -> SunHour.values()[code].words());
     }
 
     /** The part of the day to expect most of, of those with enough fishing; none where fewer than two have it. */

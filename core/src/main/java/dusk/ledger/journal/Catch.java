@@ -39,10 +39,4 @@ public record Catch(
                 .text("bite_on", biteOn)
                 .done();
     }
-
-    /** Whether it counts for a species and a least length; a fish without a length fails a least length. */
-    public boolean countsFor(@Nullable String askedSpecies, @Nullable Length least) {
-        return (askedSpecies == null || askedSpecies.equals(species))
-                && (least == null || (length != null && length.compareTo(least) >= 0));
-    }
 }

@@ -1,6 +1,5 @@
 package dusk.ledger.patterns;
 
-import dusk.ledger.journal.Stint;
 import dusk.ledger.stints.Codes;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
@@ -49,7 +48,7 @@ final class Layout {
         Codes tripCodes = table.codes(Factor.TRIP);
         Codes anglerCodes = table.codes(Factor.ANGLER);
         for (int i = 0; i < size; i++) {
-            starts.merge(tripCodes.at(i), table.stint(i).startedAt(), (a, b) -> a.isBefore(b) ? a : b);
+            starts.merge(tripCodes.at(i), table.startedAt(i), (a, b) -> a.isBefore(b) ? a : b);
         }
         List<Integer> order = new ArrayList<>();
         for (int i = 0; i < size; i++) {
@@ -58,8 +57,8 @@ final class Layout {
         order.sort(Comparator.<Integer, Instant>comparing(i -> starts.get(tripCodes.at(i)))
                 .thenComparing(tripCodes::at)
                 .thenComparing(anglerCodes::at)
-                .thenComparing(i -> table.stint(i).startedAt())
-                .thenComparing(i -> table.stint(i).id()));
+                .thenComparing(i -> table.startedAt(i))
+                .thenComparing(i -> table.id(i)));
         row = order.stream().mapToInt(Integer::intValue).toArray();
         trip = new int[size];
         block = new int[size];
@@ -71,7 +70,6 @@ final class Layout {
         Codes waters = table.codes(Factor.WATER);
         for (int i = 0; i < size; i++) {
             int at = row[i];
-            Stint stint = table.stint(at);
             angler[i] = anglerCodes.at(at);
             boolean sameTrip = i > 0 && tripCodes.at(row[i - 1]) == tripCodes.at(at);
             trip[i] = i == 0 ? 0 : trip[i - 1] + (sameTrip ? 0 : 1);
@@ -79,7 +77,7 @@ final class Layout {
             if (i > 0 && block[i] == block[i - 1]) {
                 season[i] = season[i - 1];
             } else {
-                YearMonth month = YearMonth.from(stint.startedAt().atZone(ZoneOffset.UTC));
+                YearMonth month = YearMonth.from(table.startedAt(at).atZone(ZoneOffset.UTC));
                 season[i] = seasonOf.computeIfAbsent(List.of(angler[i], waters.at(at), month), s -> seasonOf.size());
             }
             rodHours[i] = table.rodHours(at);

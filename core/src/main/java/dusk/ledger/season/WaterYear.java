@@ -39,6 +39,26 @@ public final class WaterYear {
         celsius.put(at, temperature.celsius());
     }
 
+    /**
+     * Whether a stage at a moment may be another than by other readings of the water: a reading tells on stages no longer
+     * than the two spans behind post-spawn.
+     */
+    public boolean tellsOtherwise(WaterYear other, Instant when) {
+        Instant from = when.minus(POST_SPAWN).minus(POST_SPAWN);
+        return southern != other.southern
+                || !celsius.subMap(from, true, when, true).equals(other.celsius.subMap(from, true, when, true));
+    }
+
+    @Override
+    public boolean equals(@Nullable Object o) {
+        return o instanceof WaterYear other && southern == other.southern && celsius.equals(other.celsius);
+    }
+
+    @Override
+    public int hashCode() {
+        return celsius.hashCode();
+    }
+
     /** The stage at a moment, given the water's temperature then; by the calendar alone where that is not known. */
     public Season at(Instant when, @Nullable Temperature temperature) {
         if (temperature == null) {

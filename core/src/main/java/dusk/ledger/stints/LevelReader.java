@@ -8,7 +8,7 @@ import dusk.ledger.journal.Stint;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.Water;
 import dusk.ledger.light.Sun;
-import dusk.ledger.season.WaterYear;
+import dusk.ledger.light.SunHour;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.Position;
 import dusk.ledger.units.Temperature;
@@ -16,6 +16,7 @@ import dusk.ledger.vocabulary.Bands;
 import dusk.ledger.vocabulary.Factor;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -41,35 +42,53 @@ final class LevelReader {
     private final Map<String, Trip> trips;
     private final Map<String, Water> waters;
     private final Map<String, List<Reading>> readings = new HashMap<>();
-    private final Map<String, WaterYear> years = new HashMap<>();
+    private final Map<String, List<Landed>> landed = new HashMap<>();
+    private final Map<String, List<Lost>> lost = new HashMap<>();
+    private final Map<List<Object>, Sun.Day> days = new HashMap<>();
+    private final WaterYears years;
 
-    LevelReader(Ledger ledger) {
+    /**
+     * @param ledger what the stints stand on, and their fish
+     * @param years temperatures of all trips, also of those that are not in the ledger
+     */
+    LevelReader(Ledger ledger, WaterYears years) {
+        this.years = years;
         setUps = byId(ledger.setUps(), SetUp::id);
         spots = byId(ledger.spots(), Spot::id);
         trips = byId(ledger.trips(), Trip::id);
         waters = byId(ledger.waters(), Water::id);
         for (Reading reading : ledger.readings()) {
             readings.computeIfAbsent(reading.tripId(), t -> new ArrayList<>()).add(reading);
-            Trip trip = trips.get(reading.tripId());
-            if (trip != null && reading.waterTemp() != null) {
-                yearOf(trip.waterId()).read(reading.at(), reading.waterTemp());
-            }
         }
         readings.values().forEach(list -> list.sort(Comparator.comparing(Reading::at)));
+        ledger.catches()
+                .forEach(c -> landed.computeIfAbsent(c.stintId(), s -> new ArrayList<>())
+                        .add(Landed.of(c)));
+        ledger.losses()
+                .forEach(l -> lost.computeIfAbsent(l.stintId(), s -> new ArrayList<>())
+                        .add(new Lost(l.cause().intern(), l.count())));
     }
 
     private static <T> Map<String, T> byId(List<T> records, Function<T, String> id) {
         return records.stream().collect(Collectors.toMap(id, Function.identity()));
     }
 
-    private WaterYear yearOf(String waterId) {
-        return years.computeIfAbsent(
-                waterId, id -> new WaterYear(positionOf(waters.get(id)).latitude() < 0));
-    }
-
-    private static Position positionOf(@Nullable Water water) {
-        Position position = water == null ? null : water.position();
-        return position == null ? NOWHERE : position;
+    /** A stint as the table takes it. */
+    StintRow row(Stint stint) {
+        Reading reading = readingOf(stint);
+        Temperature temperature = reading == null ? null : reading.waterTemp();
+        Trip trip = trips.get(stint.tripId());
+        Instant middle = stint.startedAt().plusSeconds(Math.round(stint.minutes() * 30));
+        Position where = WaterYears.positionOf(trip == null ? null : waters.get(trip.waterId()));
+        LocalDate date = SunHour.dateAt(middle, where);
+        Sun.Day day = days.computeIfAbsent(List.of(where, date), k -> Sun.day(date, SunHour.zone(where), where));
+        return new StintRow(
+                stint,
+                levels(stint),
+                SunHour.of(middle, day),
+                temperature == null ? Double.NaN : temperature.celsius(),
+                landed.getOrDefault(stint.id(), List.of()),
+                lost.getOrDefault(stint.id(), List.of()));
     }
 
     /** The trip's newest reading at or before the stint's start, else the trip's first; null where it has none. */
@@ -163,13 +182,11 @@ final class LevelReader {
     }
 
     private void sky(Stint stint, @Nullable String waterId, @Nullable Temperature temperature, Putter put) {
-        Position where = positionOf(waterId == null ? null : waters.get(waterId));
+        Position where = WaterYears.positionOf(waterId == null ? null : waters.get(waterId));
         Instant middle = stint.startedAt().plus(Duration.ofMillis(Math.round(stint.minutes() / 2 * MILLIS_PER_MINUTE)));
         put.word(Factor.LIGHT, Sun.lightAt(middle, where).word());
         if (waterId != null) {
-            put.word(
-                    Factor.SEASON,
-                    yearOf(waterId).at(stint.startedAt(), temperature).word());
+            put.word(Factor.SEASON, years.season(waterId, stint.startedAt(), temperature));
         }
     }
 

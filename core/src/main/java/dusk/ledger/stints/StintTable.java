@@ -1,85 +1,183 @@
 package dusk.ledger.stints;
 
-import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.Ledger;
 import dusk.ledger.journal.Stint;
-import dusk.ledger.light.Sun;
 import dusk.ledger.light.SunHour;
 import dusk.ledger.units.Length;
-import dusk.ledger.units.Position;
+import dusk.ledger.units.Temperature;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.vocabulary.Words;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A ledger's stints as columns: a code per factor, effort and counts as arrays. Immutable; made once per ledger
- * version and scope, read by every analysis. Row order is the ledger's.
+ * A ledger's stints as columns: a code per factor, effort and counts as arrays, in the order of their ids. Immutable,
+ * read by every analysis. A table that {@linkplain #after follows} writes is equal to one made anew of what is there then.
  */
 public final class StintTable {
-    private final Ledger ledger;
+    private static final SunHour[] HOURS = SunHour.values();
+
+    private final String[] ids;
+    private final Instant[] startedAt;
     private final double[] rodHours;
+    private final int[] follows;
+    private final int[] bites;
+    private final int[] hooked;
+    private final double[] celsius;
+    private final byte[] sunHours;
+    private final Landed[][] landed;
+    private final Lost[][] lost;
+    private final Codes setUps;
     private final Map<Factor, Codes> codes;
-    private final Map<String, Integer> rowOf = new HashMap<>();
+    private final WaterYears years;
 
-    private final List<Stint> stints;
+    /** Reckoned when it is asked for first; of two threads that do so both come to the same. */
+    private volatile @Nullable List<String> species;
 
-    private StintTable(Ledger ledger, List<Stint> stints, double[] rodHours, Map<Factor, Codes> codes) {
-        this.ledger = ledger;
-        this.stints = stints;
+    private StintTable(
+            String[] ids,
+            Instant[] startedAt,
+            double[] rodHours,
+            int[] follows,
+            int[] bites,
+            int[] hooked,
+            double[] celsius,
+            byte[] sunHours,
+            Landed[][] landed,
+            Lost[][] lost,
+            Codes setUps,
+            Map<Factor, Codes> codes,
+            WaterYears years) {
+        this.ids = ids;
+        this.startedAt = startedAt;
         this.rodHours = rodHours;
+        this.follows = follows;
+        this.bites = bites;
+        this.hooked = hooked;
+        this.celsius = celsius;
+        this.sunHours = sunHours;
+        this.landed = landed;
+        this.lost = lost;
+        this.setUps = setUps;
         this.codes = codes;
-        for (int i = 0; i < stints.size(); i++) {
-            rowOf.put(stints.get(i).id(), i);
+        this.years = years;
+    }
+
+    private static StintTable empty(WaterYears years) {
+        Map<Factor, Codes> codes = new EnumMap<>(Factor.class);
+        for (Factor factor : Factor.values()) {
+            codes.put(factor, Codes.of(List.of(), List.of()));
         }
+        return new StintTable(
+                new String[0],
+                new Instant[0],
+                new double[0],
+                new int[0],
+                new int[0],
+                new int[0],
+                new double[0],
+                new byte[0],
+                new Landed[0][],
+                new Lost[0][],
+                Codes.of(List.of(), List.of()),
+                codes,
+                years);
     }
 
     /** Builds the table of all stints of a ledger. */
     public static StintTable of(Ledger ledger) {
-        LevelReader reader = new LevelReader(ledger);
-        List<Stint> stints = ledger.stints();
-        double[] hours = new double[stints.size()];
-        List<Map<Factor, String>> rows = new ArrayList<>(stints.size());
-        for (int i = 0; i < stints.size(); i++) {
-            hours[i] = stints.get(i).rodHours();
-            rows.add(reader.levels(stints.get(i)));
-        }
-        Map<Factor, Codes> codes = new EnumMap<>(Factor.class);
-        for (Factor factor : Factor.values()) {
-            codes.put(factor, code(factor, rows));
-        }
-        return new StintTable(ledger, stints, hours, codes);
+        WaterYears years = WaterYears.of(ledger);
+        return empty(years).after(Set.of(), ledger, years);
     }
 
-    private static Codes code(Factor factor, List<Map<Factor, String>> rows) {
-        Set<String> present = new HashSet<>();
-        rows.forEach(r -> present.add(r.getOrDefault(factor, Factor.NOT_RECORDED)));
-        present.remove(Factor.NOT_RECORDED);
-        List<String> order = factor.order().isEmpty() ? Words.of(factor.key()) : factor.order();
-        List<String> levels = new ArrayList<>(present);
-        levels.sort(Comparator.<String>comparingInt(l -> order.contains(l) ? order.indexOf(l) : order.size())
-                .thenComparing(Comparator.naturalOrder()));
-        levels.add(0, Factor.NOT_RECORDED);
-        Map<String, Integer> codeOf = new HashMap<>();
-        levels.forEach(l -> codeOf.put(l, codeOf.size()));
-        int[] codes = new int[rows.size()];
-        for (int i = 0; i < codes.length; i++) {
-            codes[i] = codeOf.getOrDefault(rows.get(i).getOrDefault(factor, Factor.NOT_RECORDED), 0);
+    /**
+     * The table after writes.
+     *
+     * @param touched ids of stints that were written, or of which something they stand on was: their set-up, place, trip, a
+     *     reading, their fish
+     * @param now of those that are there now, the stints with what they stand on and their fish
+     * @param yearsNow temperatures read on every water, of all trips: other stints' stage of the year may go by them too
+     */
+    public StintTable after(Set<String> touched, Ledger now, WaterYears yearsNow) {
+        LevelReader reader = new LevelReader(now, yearsNow);
+        List<StintRow> fresh = now.stints().stream()
+                .sorted(Comparator.comparing(Stint::id))
+                .map(reader::row)
+                .toList();
+        Splice splice =
+                new Splice(ids, touched, fresh.stream().map(r -> r.stint().id()).toList());
+        Map<Factor, Codes> spliced = new EnumMap<>(Factor.class);
+        codes.forEach((factor, of) -> spliced.put(
+                factor,
+                of.spliced(
+                        order(factor),
+                        splice,
+                        fresh.stream().map(r -> r.level(factor)).toList())));
+        return new StintTable(
+                        splice.objects(ids, i -> fresh.get(i).stint().id()),
+                        splice.objects(startedAt, i -> fresh.get(i).stint().startedAt()),
+                        splice.doubles(rodHours, i -> fresh.get(i).stint().rodHours()),
+                        splice.ints(follows, i -> fresh.get(i).stint().follows()),
+                        splice.ints(bites, i -> fresh.get(i).stint().bites()),
+                        splice.ints(hooked, i -> fresh.get(i).stint().hooked()),
+                        splice.doubles(celsius, i -> fresh.get(i).celsius()),
+                        splice.bytes(sunHours, i -> fresh.get(i).sunHour().ordinal()),
+                        splice.objects(landed, i -> fresh.get(i).landed().toArray(Landed[]::new)),
+                        splice.objects(lost, i -> fresh.get(i).lost().toArray(Lost[]::new)),
+                        setUps.spliced(
+                                List.of(),
+                                splice,
+                                fresh.stream().map(r -> r.stint().setUpId()).toList()),
+                        spliced,
+                        yearsNow)
+                .seasonsToldAnew(years);
+    }
+
+    private static List<String> order(Factor factor) {
+        return factor.order().isEmpty() ? Words.of(factor.key()) : factor.order();
+    }
+
+    /** Tells the stage of the year anew where it may be another than it was by other readings. */
+    private StintTable seasonsToldAnew(WaterYears before) {
+        List<String> changed = years.changedSince(before);
+        if (changed.isEmpty() || size() == 0) {
+            return this;
         }
-        return new Codes(levels, codes);
+        Codes waters = codes(Factor.WATER);
+        List<Integer> rows = new ArrayList<>();
+        List<String> seasons = new ArrayList<>();
+        for (String water : changed) {
+            int code = waters.codeOf(water);
+            for (int row = 0; row < size() && code > 0; row++) {
+                if (waters.at(row) == code && years.changed(before, water, startedAt[row])) {
+                    rows.add(row);
+                }
+            }
+        }
+        rows.sort(null);
+        for (int row : rows) {
+            Temperature read = Double.isNaN(celsius[row]) ? null : Temperature.ofCelsius(celsius[row]);
+            seasons.add(years.season(waters.level(row), startedAt[row], read));
+        }
+        List<String> put = rows.stream().map(row -> ids[row]).toList();
+        Map<Factor, Codes> told = new EnumMap<>(codes);
+        told.put(
+                Factor.SEASON,
+                codes(Factor.SEASON).spliced(order(Factor.SEASON), new Splice(ids, Set.copyOf(put), put), seasons));
+        return new StintTable(
+                ids, startedAt, rodHours, follows, bites, hooked, celsius, sunHours, landed, lost, setUps, told, years);
     }
 
     /** The rows that a condition holds for, as a table of their own; levels that none of them has are gone. */
@@ -87,16 +185,62 @@ public final class StintTable {
         int[] rows = IntStream.range(0, size()).filter(condition).toArray();
         Map<Factor, Codes> left = new EnumMap<>(Factor.class);
         codes.forEach((factor, all) -> left.put(factor, all.only(rows)));
+        byte[] hours = new byte[rows.length];
+        for (int i = 0; i < rows.length; i++) {
+            hours[i] = sunHours[rows[i]];
+        }
         return new StintTable(
-                ledger,
-                Arrays.stream(rows).mapToObj(stints::get).toList(),
+                Arrays.stream(rows).mapToObj(row -> ids[row]).toArray(String[]::new),
+                Arrays.stream(rows).mapToObj(row -> startedAt[row]).toArray(Instant[]::new),
                 Arrays.stream(rows).mapToDouble(row -> rodHours[row]).toArray(),
-                left);
+                Arrays.stream(rows).map(row -> follows[row]).toArray(),
+                Arrays.stream(rows).map(row -> bites[row]).toArray(),
+                Arrays.stream(rows).map(row -> hooked[row]).toArray(),
+                Arrays.stream(rows).mapToDouble(row -> celsius[row]).toArray(),
+                hours,
+                Arrays.stream(rows).mapToObj(row -> landed[row]).toArray(Landed[][]::new),
+                Arrays.stream(rows).mapToObj(row -> lost[row]).toArray(Lost[][]::new),
+                setUps.only(rows),
+                left,
+                years);
+    }
+
+    /** Whether both hold the same of the same stints. */
+    @Override
+    public boolean equals(@Nullable Object o) {
+        return o instanceof StintTable other
+                && Arrays.equals(ids, other.ids)
+                && Arrays.equals(startedAt, other.startedAt)
+                && Arrays.equals(rodHours, other.rodHours)
+                && Arrays.equals(follows, other.follows)
+                && Arrays.equals(bites, other.bites)
+                && Arrays.equals(hooked, other.hooked)
+                && Arrays.equals(celsius, other.celsius)
+                && Arrays.equals(sunHours, other.sunHours)
+                && Arrays.deepEquals(landed, other.landed)
+                && Arrays.deepEquals(lost, other.lost)
+                && setUps.equals(other.setUps)
+                && codes.equals(other.codes)
+                && years.equals(other.years);
+    }
+
+    @Override
+    public int hashCode() {
+        return Arrays.hashCode(ids);
     }
 
     /** Number of stints. */
     public int size() {
-        return rodHours.length;
+        return ids.length;
+    }
+
+    /** Id of a stint. */
+    public String id(int stint) {
+        return ids[stint];
+    }
+
+    public Instant startedAt(int stint) {
+        return startedAt[stint];
     }
 
     /** Effort of a stint in rod-hours. */
@@ -104,9 +248,27 @@ public final class StintTable {
         return rodHours[stint];
     }
 
-    /** The record behind a row. */
-    public Stint stint(int row) {
-        return stints.get(row);
+    /** Fish that followed and did not bite, as far as they were counted. */
+    public int follows(int stint) {
+        return follows[stint];
+    }
+
+    public int bites(int stint) {
+        return bites[stint];
+    }
+
+    public int hooked(int stint) {
+        return hooked[stint];
+    }
+
+    /** Part of the day by the sun, at the middle of a stint; a water without a position counts as lying where the format says. */
+    public SunHour sunHour(int stint) {
+        return HOURS[sunHours[stint]];
+    }
+
+    /** The set-up of each stint, by its id. */
+    public Codes setUps() {
+        return setUps;
     }
 
     public Codes codes(Factor factor) {
@@ -120,70 +282,49 @@ public final class StintTable {
     /**
      * Fish landed in each stint.
      *
-     * @param species null for all
+     * @param asked species; null for all
      * @param least null for all; a fish without a length fails a least length
      */
-    public int[] fish(@Nullable String species, @Nullable Length least) {
+    public int[] fish(@Nullable String asked, @Nullable Length least) {
         int[] fish = new int[size()];
-        for (Catch one : ledger.catches()) {
-            Integer row = rowOf.get(one.stintId());
-            if (row != null && one.countsFor(species, least)) {
-                fish[row] += one.count();
+        for (int row = 0; row < fish.length; row++) {
+            for (Landed one : landed[row]) {
+                if (one.countsFor(asked, least)) {
+                    fish[row] += one.count();
+                }
             }
         }
         return fish;
     }
 
-    /** Part of the day by the sun, at the middle of each stint; a water without a position counts as lying where the format says. */
-    public SunHour[] sunHours() {
-        Map<String, Position> positions = new HashMap<>();
-        Map<String, Position> byWater = new HashMap<>();
-        ledger.waters().forEach(w -> byWater.put(w.id(), w.position() == null ? LevelReader.NOWHERE : w.position()));
-        ledger.trips().forEach(t -> positions.put(t.id(), byWater.getOrDefault(t.waterId(), LevelReader.NOWHERE)));
-        Map<List<Object>, Sun.Day> days = new HashMap<>();
-        SunHour[] hours = new SunHour[size()];
-        for (int i = 0; i < hours.length; i++) {
-            Position where = positions.getOrDefault(stint(i).tripId(), LevelReader.NOWHERE);
-            Instant middle = stint(i).startedAt().plusSeconds(Math.round(stint(i).minutes() * 30));
-            LocalDate date = SunHour.dateAt(middle, where);
-            Sun.Day day = days.computeIfAbsent(List.of(where, date), k -> Sun.day(date, SunHour.zone(where), where));
-            hours[i] = SunHour.of(middle, day);
-        }
-        return hours;
-    }
-
     /** Fish lost in each stint, by cause, most first. */
     public Map<String, int[]> losses() {
-        return counts(ledger.losses().stream()
-                .map(l -> new Counted(l.stintId(), l.cause(), l.count()))
-                .toList());
+        Map<String, int[]> byCause = new HashMap<>();
+        for (int row = 0; row < size(); row++) {
+            for (Lost one : lost[row]) {
+                byCause.computeIfAbsent(one.cause(), w -> new int[size()])[row] += one.count();
+            }
+        }
+        return mostFirst(byCause, counts -> (long) Arrays.stream(counts).sum());
     }
 
     /** Fish landed in each stint by what they took it on, most first; fish without a word are left out. */
     public Map<String, int[]> bitesOn() {
-        List<Counted> counted = new ArrayList<>();
-        for (Catch one : ledger.catches()) {
-            if (one.biteOn() != null) {
-                counted.add(new Counted(one.stintId(), one.biteOn(), one.count()));
+        Map<String, int[]> byWord = new HashMap<>();
+        for (int row = 0; row < size(); row++) {
+            for (Landed one : landed[row]) {
+                if (one.biteOn() != null) {
+                    byWord.computeIfAbsent(one.biteOn(), w -> new int[size()])[row] += one.count();
+                }
             }
         }
-        return counts(counted);
+        return mostFirst(byWord, counts -> (long) Arrays.stream(counts).sum());
     }
 
-    private record Counted(String stintId, String word, int count) {}
-
-    private Map<String, int[]> counts(List<Counted> all) {
-        Map<String, int[]> byWord = new HashMap<>();
-        for (Counted one : all) {
-            Integer row = rowOf.get(one.stintId());
-            if (row != null) {
-                byWord.computeIfAbsent(one.word(), w -> new int[size()])[row] += one.count();
-            }
-        }
-        Map<String, int[]> ordered = new LinkedHashMap<>();
+    private static <V> Map<String, V> mostFirst(Map<String, V> byWord, Function<V, Long> count) {
+        Map<String, V> ordered = new LinkedHashMap<>();
         byWord.entrySet().stream()
-                .sorted(Comparator.comparingInt((Map.Entry<String, int[]> e) ->
-                                -Arrays.stream(e.getValue()).sum())
+                .sorted(Comparator.<Map.Entry<String, V>>comparingLong(e -> -count.apply(e.getValue()))
                         .thenComparing(Map.Entry.comparingByKey()))
                 .forEach(e -> ordered.put(e.getKey(), e.getValue()));
         return ordered;
@@ -191,12 +332,17 @@ public final class StintTable {
 
     /** Species landed, most first. */
     public List<String> species() {
-        Map<String, Integer> counts = new HashMap<>();
-        ledger.catches().forEach(c -> counts.merge(c.species(), c.count(), Integer::sum));
-        return counts.entrySet().stream()
-                .sorted(Map.Entry.<String, Integer>comparingByValue(Comparator.reverseOrder())
-                        .thenComparing(Map.Entry.comparingByKey()))
-                .map(Map.Entry::getKey)
-                .toList();
+        List<String> known = species;
+        if (known == null) {
+            Map<String, Integer> counts = new HashMap<>();
+            for (Landed[] fish : landed) {
+                for (Landed one : fish) {
+                    counts.merge(one.species(), one.count(), Integer::sum);
+                }
+            }
+            known = List.copyOf(mostFirst(counts, Integer::longValue).keySet());
+            species = known;
+        }
+        return known;
     }
 }

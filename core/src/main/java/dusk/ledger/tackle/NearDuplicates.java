@@ -4,8 +4,12 @@ import dusk.ledger.format.FileColumn;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.SetUp;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /** Set-ups that are told apart in the record and hardly in the water: one word spelt two ways, 3.5 g and 1/8 oz, a part left out. */
@@ -19,21 +23,37 @@ public final class NearDuplicates {
 
     /** All pairs, in the order of the list. Two alike that came about by changing others are no slip of the pen. */
     public static List<Pair> among(List<SetUp> setUps) {
-        List<Pair> pairs = new ArrayList<>();
+        // only those whose words are alike can be pairs: that leaves few to be compared
+        Map<List<String>, List<Integer>> alike = new LinkedHashMap<>();
         for (int i = 0; i < setUps.size(); i++) {
-            for (int k = i + 1; k < setUps.size(); k++) {
-                SetUp one = setUps.get(i);
-                SetUp other = setUps.get(k);
-                List<String> differ = near(one, other);
-                boolean change = differ != null
-                        && differ.isEmpty()
-                        && (one.fromSetUpId() != null || other.fromSetUpId() != null);
-                if (differ != null && !change) {
-                    pairs.add(new Pair(one, other, differ));
+            alike.computeIfAbsent(words(setUps.get(i)), w -> new ArrayList<>()).add(i);
+        }
+        Map<Integer, List<Pair>> byFirst = new TreeMap<>();
+        for (List<Integer> group : alike.values()) {
+            for (int a = 0; a < group.size(); a++) {
+                for (int b = a + 1; b < group.size(); b++) {
+                    pair(setUps.get(group.get(a)), setUps.get(group.get(b)))
+                            .ifPresent(byFirst.computeIfAbsent(group.get(a), i -> new ArrayList<>())::add);
                 }
             }
         }
-        return pairs;
+        return byFirst.values().stream().flatMap(List::stream).toList();
+    }
+
+    private static Optional<Pair> pair(SetUp one, SetUp other) {
+        List<String> differ = near(one, other);
+        boolean change =
+                differ != null && differ.isEmpty() && (one.fromSetUpId() != null || other.fromSetUpId() != null);
+        return differ == null || change ? Optional.empty() : Optional.of(new Pair(one, other, differ));
+    }
+
+    private static List<String> words(SetUp setUp) {
+        return LedgerFormat.SETUPS.columns().stream()
+                .skip(2)
+                .map(column -> column.value().apply(setUp))
+                .filter(value -> !(value instanceof Double))
+                .map(NearDuplicates::letters)
+                .toList();
     }
 
     /** The columns they differ in, where all differ by next to nothing; null where one differs by more. */

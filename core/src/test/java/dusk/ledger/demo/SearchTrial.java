@@ -157,8 +157,7 @@ public final class SearchTrial {
             List<Integer> key = List.of(
                     table.codes(Factor.TRIP).at(row), table.codes(Factor.ANGLER).at(row));
             double[] block = blocks.computeIfAbsent(key, k -> new double[4]);
-            block[at] += table.rodHours(row)
-                    * club.multiplier().getOrDefault(table.stint(row).id(), 1.0);
+            block[at] += table.rodHours(row) * club.multiplier().getOrDefault(table.id(row), 1.0);
             block[at + 1] += table.rodHours(row);
         }
     }

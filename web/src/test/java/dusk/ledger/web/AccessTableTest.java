@@ -139,6 +139,7 @@ class AccessTableTest extends RequestedClub {
             POST /tackle/rods                             | /tackle/rods ? name=stout           | in  302 302 302 302 302
             GET  /tackle/rods/{id}/edit                   | /tackle/rods/light/edit             | in  404 404 404 200 200
             POST /tackle/rods/{id}                        | /tackle/rods/light ? name=stout     | in  404 404 404 302 302
+            GET  /choose                                  | /choose?find.setup_id=pearl         | in  200 200 200 200 200
             GET  /column                                  | /column                             | in  422 200 200 200 200
             GET  /column/card                             | /column/card?pick=jig               | in  200 200 200 200 200
             GET  /column/fan                              | /column/fan                         | in  200 200 200 200 200
@@ -146,6 +147,7 @@ class AccessTableTest extends RequestedClub {
             GET  /findings                                | /findings                           | in  302 302 302 302 302
             GET  /findings/compare                        | /findings/compare                   | in  200 200 200 200 200
             GET  /findings/patterns                       | /findings/patterns                  | in  200 200 200 200 200
+            POST /findings/patterns/anew                  | /findings/patterns/anew             | in  302 302 302 302 302
             POST /findings/patterns/stop                  | /findings/patterns/stop             | in  302 302 302 302 302
             GET  /findings/grid                           | /findings/grid                      | in  200 200 200 200 200
             GET  /findings/clock                          | /findings/clock                     | in  200 200 200 200 200

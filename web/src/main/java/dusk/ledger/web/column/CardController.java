@@ -5,6 +5,7 @@ import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Calibrations;
 import dusk.ledger.water.Cast;
 import dusk.ledger.water.Fall;
+import dusk.ledger.web.choose.Choices;
 import dusk.ledger.web.portrait.Portrait;
 import dusk.ledger.web.records.Drops;
 import dusk.ledger.web.records.Person;
@@ -30,10 +31,12 @@ class CardController {
     private static final int MOST = 24;
 
     private final ColumnChoices choices;
+    private final Choices finding;
     private final Drops drops;
 
-    CardController(ColumnChoices choices, Drops drops) {
+    CardController(ColumnChoices choices, Choices finding, Drops drops) {
         this.choices = choices;
+        this.finding = finding;
         this.drops = drops;
     }
 
@@ -43,9 +46,11 @@ class CardController {
     @GetMapping("/column/card")
     String card(Person person, @RequestParam MultiValueMap<String, String> asked, Model model) {
         UnitSystem units = person.units();
-        Map<String, SetUp> setUps = choices.offered(person.viewer()).setUps();
+        ColumnChoices.Offered offered = choices.offered(person.viewer());
+        Map<String, SetUp> setUps = offered.setUps();
         Calibrations calibrations = drops.calibrations(person.viewer());
         boolean salt = asked.containsKey("salt");
+        String words = String.join("", asked.getOrDefault(Choices.FIND + "pick", List.of()));
         List<SetUp> picked = picked(setUps, asked.getOrDefault("pick", List.of()), calibrations, units);
         model.addAttribute(
                 "depths",
@@ -59,8 +64,14 @@ class CardController {
         model.addAttribute("salt", salt);
         model.addAttribute(
                 "setUps",
-                ColumnChoices.groups(
-                        setUps, units, Set.copyOf(picked.stream().map(SetUp::id).toList())));
+                choices.groups(
+                        person,
+                        offered,
+                        "pick",
+                        Map.of(Choices.FIND + "pick", words),
+                        Set.copyOf(picked.stream().map(SetUp::id).toList())));
+        model.addAttribute("find", finding.manySetUps(person));
+        model.addAttribute("words", words);
         return "column/card";
     }
 

@@ -1,15 +1,15 @@
 package dusk.ledger.web.column;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import dusk.ledger.journal.Rod;
 import dusk.ledger.journal.SetUp;
-import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Tied;
+import dusk.ledger.web.choose.Choices;
 import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.form.Typed;
+import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Rods;
 import dusk.ledger.web.records.SetUps;
+import dusk.ledger.web.store.Kept;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.words.SetUpWords;
@@ -21,26 +21,23 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What the bench offers to choose from: the club's set-ups, those most fished first, and its rods. */
 @Component
 public class ColumnChoices {
-    private static final int KEPT = 8;
-
     private final SetUps setUps;
     private final Rods rods;
-    private final Store store;
-    private final Cache<Key, Offered> offered =
-            Caffeine.newBuilder().maximumSize(KEPT).build();
+    private final Choices choices;
+    private final Kept<Map<String, Rod>> keptRods;
 
-    private record Key(String clubId, long version) {}
-
-    ColumnChoices(SetUps setUps, Rods rods, Store store) {
+    ColumnChoices(SetUps setUps, Rods rods, Choices choices, Store store) {
         this.setUps = setUps;
         this.rods = rods;
-        this.store = store;
+        this.choices = choices;
+        keptRods = new Kept<>(store, Kept.Kind.ROD);
     }
 
     /**
@@ -64,14 +61,9 @@ public class ColumnChoices {
         }
     }
 
-    /**
-     * As the club's records are now: read once for each version, since a control that is dragged asks many times a
-     * second. Set-ups and rods are the same for everyone in the club.
-     */
+    /** As the club's records are now. Set-ups and rods are the same for everyone in the club. */
     public Offered offered(Viewer viewer) {
-        return offered.get(
-                new Key(viewer.clubId(), store.version(viewer.clubId())),
-                k -> new Offered(setUps(viewer), rods(viewer)));
+        return new Offered(setUps(viewer), keptRods.of(viewer, "all", () -> rods(viewer)));
     }
 
     private Map<String, SetUp> setUps(Viewer viewer) {
@@ -85,13 +77,21 @@ public class ColumnChoices {
         return byId;
     }
 
-    /** By rig; of those that read alike only the first, or the one that is chosen. */
-    public static List<FormField.Group> groups(Map<String, SetUp> setUps, UnitSystem units, Set<String> chosen) {
+    /**
+     * Those to offer at a field, by rig; of those that read alike only the first, or the one that is chosen.
+     *
+     * @param chosen ids that must be among them
+     */
+    public List<FormField.Group> groups(
+            Person person, Offered offered, String field, Map<String, String> typed, Set<String> chosen) {
+        Set<String> wanted = choices.setUps(person, field, typed, chosen).stream()
+                .map(SetUp::id)
+                .collect(Collectors.toSet());
         Map<String, List<FormField.Option>> byRig = new TreeMap<>();
         Set<String> said = new LinkedHashSet<>();
-        for (SetUp setUp : setUps.values()) {
-            String words = SetUpWords.of(setUp, units);
-            if (said.add(words) || chosen.contains(setUp.id())) {
+        for (SetUp setUp : offered.setUps().values()) {
+            String words = wanted.contains(setUp.id()) ? SetUpWords.of(setUp, person.units()) : "";
+            if (!words.isEmpty() && (said.add(words) || chosen.contains(setUp.id()))) {
                 byRig.computeIfAbsent(setUp.rig(), r -> new ArrayList<>()).add(new FormField.Option(setUp.id(), words));
             }
         }

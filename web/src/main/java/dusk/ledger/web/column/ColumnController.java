@@ -7,6 +7,7 @@ import dusk.ledger.units.Figures;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.vocabulary.Words;
 import dusk.ledger.water.Calibrations;
+import dusk.ledger.web.choose.Choices;
 import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.records.Drops;
@@ -29,19 +30,24 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class ColumnController {
     private final ColumnChoices choices;
+    private final Choices finding;
     private final Drops drops;
 
-    ColumnController(ColumnChoices choices, Drops drops) {
+    ColumnController(ColumnChoices choices, Choices finding, Drops drops) {
         this.choices = choices;
+        this.finding = finding;
         this.drops = drops;
     }
 
     @GetMapping("/column")
-    String page(Person person, @RequestParam Map<String, String> values, Model model, HttpServletResponse response) {
+    String page(Person person, @RequestParam Map<String, String> asked, Model model, HttpServletResponse response) {
+        Choices.Found found = finding.found(person, asked);
+        Map<String, String> values = found.typed();
         UnitSystem units = person.units();
         ColumnChoices.Offered offered = choices.offered(person.viewer());
         Typed typed = new Typed(values, units);
         ColumnAsk ask = offered.read(typed);
+        found.errors().forEach(typed::wrong);
         model.addAttribute("errors", typed.errors());
         model.addAttribute("fields", ColumnAsk.FIELDS);
         boolean part = Boolean.TRUE.equals(model.getAttribute("part"));
@@ -58,7 +64,12 @@ class ColumnController {
             return "column/answer :: answer";
         }
         model.addAttribute("typed", shown(values, offered.usual(), units));
-        model.addAttribute("setUps", ColumnChoices.groups(offered.setUps(), units, Set.copyOf(values.values())));
+        Map<String, List<FormField.Group>> setUps = new HashMap<>();
+        for (String field : List.of("setup", "with", "and")) {
+            setUps.put(field, choices.groups(person, offered, field, values, Set.copyOf(values.values())));
+        }
+        model.addAttribute("setUps", setUps);
+        model.addAttribute("find", finding.manySetUps(person));
         model.addAttribute(
                 "rods",
                 offered.rods().values().stream().map(ColumnController::rod).toList());

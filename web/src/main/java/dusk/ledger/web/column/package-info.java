@@ -1,5 +1,5 @@
 /** The water-column bench: where a lure really is, the ladder of heads, the pocket card, and the fan of casts. */
-@ApplicationModule(allowedDependencies = {"form", "portrait", "records", "store", "words"})
+@ApplicationModule(allowedDependencies = {"choose", "form", "portrait", "records", "store", "words"})
 @NullMarked
 package dusk.ledger.web.column;
 

@@ -6,18 +6,19 @@ import dusk.ledger.web.afloat.Acting;
 import dusk.ledger.web.afloat.By;
 import dusk.ledger.web.afloat.Refusal;
 import dusk.ledger.web.afloat.RodActs;
+import dusk.ledger.web.choose.Choices;
 import dusk.ledger.web.form.TimeOfDay;
 import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.portrait.Portrait;
 import dusk.ledger.web.records.Deck;
 import dusk.ledger.web.records.Decks;
 import dusk.ledger.web.records.Person;
-import dusk.ledger.web.records.SetUps;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.words.SetUpWords;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -42,17 +43,17 @@ class RodController {
     private final RodActs acts;
     private final FishSheet sheet;
     private final Decks decks;
-    private final SetUps setUps;
+    private final Choices choices;
     private final NewId newId;
 
     RodController(
-            Answer answer, Acting acting, RodActs acts, FishSheet sheet, Decks decks, SetUps setUps, NewId newId) {
+            Answer answer, Acting acting, RodActs acts, FishSheet sheet, Decks decks, Choices choices, NewId newId) {
         this.answer = answer;
         this.acting = acting;
         this.acts = acts;
         this.sheet = sheet;
         this.decks = decks;
-        this.setUps = setUps;
+        this.choices = choices;
         this.newId = newId;
     }
 
@@ -128,19 +129,26 @@ class RodController {
 
     /** The set-ups to choose from, drawn. */
     @GetMapping("/set-up")
-    String setUps(Person person, @PathVariable String tripId, @PathVariable String rodId, Model model) {
+    String setUps(
+            Person person,
+            @PathVariable String tripId,
+            @PathVariable String rodId,
+            @RequestParam(name = Choices.FIND + "setup_id", defaultValue = "") String find,
+            Model model) {
         Deck deck = decks.deck(person.viewer(), tripId);
         model.addAttribute("page", deck.page());
         model.addAttribute("rod", decks.rod(person.viewer(), tripId, rodId));
         model.addAttribute("act", newId.next());
         model.addAttribute(
                 "setUps",
-                setUps.lastFishedFirst(person.viewer()).stream()
+                choices.setUps(person, "setup_id", Map.of(Choices.FIND + "setup_id", find), Set.of()).stream()
                         .map(s -> {
                             String words = SetUpWords.of(s, person.units());
                             return new Choice(s.id(), words, Portrait.svg(s, words));
                         })
                         .toList());
+        model.addAttribute("many", choices.manySetUps(person));
+        model.addAttribute("find", find);
         return "deck/set-up";
     }
 }

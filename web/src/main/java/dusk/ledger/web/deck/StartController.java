@@ -6,6 +6,7 @@ import dusk.ledger.web.afloat.Acting;
 import dusk.ledger.web.afloat.Place;
 import dusk.ledger.web.afloat.Refusal;
 import dusk.ledger.web.afloat.TripActs;
+import dusk.ledger.web.choose.Choices;
 import dusk.ledger.web.records.Anglers;
 import dusk.ledger.web.records.Deck;
 import dusk.ledger.web.records.Decks;
@@ -37,6 +38,7 @@ class StartController {
 
     private final Decks decks;
     private final Waters waters;
+    private final Choices choices;
     private final Anglers anglers;
     private final SetUps setUps;
     private final Rods rods;
@@ -48,6 +50,7 @@ class StartController {
     StartController(
             Decks decks,
             Waters waters,
+            Choices choices,
             Anglers anglers,
             SetUps setUps,
             Rods rods,
@@ -57,6 +60,7 @@ class StartController {
             Clock clock) {
         this.decks = decks;
         this.waters = waters;
+        this.choices = choices;
         this.anglers = anglers;
         this.setUps = setUps;
         this.rods = rods;
@@ -67,7 +71,7 @@ class StartController {
     }
 
     private StartForm form(Person person) {
-        return new StartForm(person, anglers, setUps, rods, places);
+        return new StartForm(person, choices, anglers, setUps, rods, places);
     }
 
     /** The trip being fished; where there are several, the newest; where there is none, the form that starts one. */
@@ -109,17 +113,18 @@ class StartController {
             Person person,
             @RequestParam(name = "rods") int wanted,
             @RequestParam(defaultValue = "in") String lines,
-            @RequestParam Map<String, String> typed,
+            @RequestParam Map<String, String> asked,
             Model model,
             HttpServletResponse response) {
         int count = Math.max(1, Math.min(RodOut.MOST, wanted));
         List<Water> all = waters.all(person.viewer());
         Water water = all.stream()
-                .filter(w -> w.id().equals(typed.getOrDefault("water_id", "")))
+                .filter(w -> w.id().equals(asked.getOrDefault("water_id", "")))
                 .findFirst()
                 .orElseThrow(NotYours::new);
         Instant now = clock.instant();
         StartForm form = form(person);
+        Map<String, String> typed = form.found(asked);
         List<TripActs.Wanted> each = form.wanted(1, count, typed);
         Length depth = form.depth(typed);
         String spot = form.spot(water, typed);
@@ -158,7 +163,7 @@ class StartController {
     String add(
             Person person,
             @PathVariable String tripId,
-            @RequestParam Map<String, String> typed,
+            @RequestParam Map<String, String> asked,
             Model model,
             HttpServletResponse response) {
         Deck deck = decks.deck(person.viewer(), tripId);
@@ -167,6 +172,7 @@ class StartController {
             return "redirect:" + deck.page();
         }
         StartForm form = form(person);
+        Map<String, String> typed = form.found(asked);
         int number = StartForm.numberOf(typed, deck.nextNumber());
         List<TripActs.Wanted> wanted = form.wanted(number, 1, typed);
         String fault = "";

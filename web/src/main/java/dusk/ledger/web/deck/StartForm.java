@@ -8,6 +8,7 @@ import dusk.ledger.journal.Water;
 import dusk.ledger.units.Length;
 import dusk.ledger.vocabulary.Words;
 import dusk.ledger.web.afloat.TripActs;
+import dusk.ledger.web.choose.Choices;
 import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.form.TimeOfDay;
 import dusk.ledger.web.form.Typed;
@@ -25,6 +26,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
@@ -35,12 +37,14 @@ import org.jspecify.annotations.Nullable;
 final class StartForm {
     private final Person person;
     private final Places places;
+    private final Choices choices;
     private final List<Angler> anglers;
     private final List<SetUp> setUps;
     private final List<Rod> rods;
     private final Map<String, String> errors = new HashMap<>();
 
-    StartForm(Person person, Anglers anglers, SetUps setUps, Rods rods, Places places) {
+    StartForm(Person person, Choices choices, Anglers anglers, SetUps setUps, Rods rods, Places places) {
+        this.choices = choices;
         this.person = person;
         this.places = places;
         this.anglers = anglers.all(person.viewer());
@@ -75,23 +79,33 @@ final class StartForm {
             all.add(new Row(
                     number,
                     List.of(
-                            choice("angler_id" + n, "Who", "", anglerOptions(), typed),
+                            searched(
+                                    "angler_id" + n,
+                                    "Who",
+                                    choices.manyAnglers(person),
+                                    anglerOptions(n, typed),
+                                    typed),
                             text("guest" + n, "or a guest", "by name", typed),
-                            choice("setup_id" + n, "Set-up", "", setUpOptions(), typed),
+                            searched(
+                                    "setup_id" + n,
+                                    "Set-up",
+                                    choices.manySetUps(person),
+                                    setUpOptions(n, typed),
+                                    typed),
                             choice("rod_id" + n, "Rod", "", rodOptions(), typed),
                             words("presentation" + n, "How", typed))));
         }
         return all;
     }
 
-    private List<FormField.Option> anglerOptions() {
-        return anglers.stream()
+    private List<FormField.Option> anglerOptions(String n, Map<String, String> typed) {
+        return choices.anglers(person, "angler_id" + n, typed).stream()
                 .map(a -> new FormField.Option(a.id(), a.called()))
                 .toList();
     }
 
-    private List<FormField.Option> setUpOptions() {
-        return setUps.stream()
+    private List<FormField.Option> setUpOptions(String n, Map<String, String> typed) {
+        return choices.setUps(person, "setup_id" + n, typed, Set.of()).stream()
                 .map(s -> new FormField.Option(s.id(), SetUpWords.of(s, person.units())))
                 .toList();
     }
@@ -123,6 +137,13 @@ final class StartForm {
         return typed;
     }
 
+    /** What was typed, with what the words beside its fields find. Errors are collected. */
+    Map<String, String> found(Map<String, String> typed) {
+        Choices.Found found = choices.found(person, typed);
+        errors.putAll(found.errors());
+        return found.typed();
+    }
+
     /** The rows that were filled in. Errors are collected. */
     List<TripActs.Wanted> wanted(int from, int count, Map<String, String> typed) {
         List<TripActs.Wanted> wanted = new ArrayList<>();
@@ -133,10 +154,10 @@ final class StartForm {
             String guest = typed.getOrDefault("guest" + n, "").strip();
             boolean known = anglers.stream().anyMatch(a -> a.id().equals(angler));
             if (setUps.stream().noneMatch(s -> s.id().equals(setUp))) {
-                errors.put("setup_id" + n, "Choose what is tied on.");
+                errors.putIfAbsent("setup_id" + n, "Choose what is tied on.");
             }
             if (guest.isEmpty() && !known) {
-                errors.put("angler_id" + n, "Choose who fishes it, or write a guest's name.");
+                errors.putIfAbsent("angler_id" + n, "Choose who fishes it, or write a guest's name.");
             }
             wanted.add(new TripActs.Wanted(
                     guest.isEmpty() ? angler : anglerNamed(guest),
@@ -197,6 +218,11 @@ final class StartForm {
     private FormField choice(
             String name, String label, String hint, List<FormField.Option> options, Map<String, String> typed) {
         return field(name, label, FormField.Kind.CHOICE, options, hint, typed);
+    }
+
+    private FormField searched(
+            String name, String label, boolean many, List<FormField.Option> options, Map<String, String> typed) {
+        return field(name, label, many ? FormField.Kind.SEARCHED : FormField.Kind.CHOICE, options, "", typed);
     }
 
     private FormField text(String name, String label, String hint, Map<String, String> typed) {

@@ -1,7 +1,7 @@
 package dusk.ledger.web.fan;
 
-import dusk.ledger.journal.SetUp;
 import dusk.ledger.units.UnitSystem;
+import dusk.ledger.web.choose.Choices;
 import dusk.ledger.web.column.ColumnChoices;
 import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.records.Drops;
@@ -22,10 +22,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class FanController {
     private final ColumnChoices choices;
+    private final Choices finding;
     private final Drops drops;
 
-    FanController(ColumnChoices choices, Drops drops) {
+    FanController(ColumnChoices choices, Choices finding, Drops drops) {
         this.choices = choices;
+        this.finding = finding;
         this.drops = drops;
     }
 
@@ -36,10 +38,12 @@ class FanController {
             Model model,
             HttpServletResponse response) {
         UnitSystem units = person.units();
-        Map<String, SetUp> setUps = choices.offered(person.viewer()).setUps();
-        Map<String, String> values = asked.toSingleValueMap();
+        ColumnChoices.Offered offered = choices.offered(person.viewer());
+        Choices.Found found = finding.found(person, asked.toSingleValueMap());
+        Map<String, String> values = found.typed();
         Typed typed = new Typed(values, units);
-        FanAsk ask = FanAsk.read(typed, setUps::get);
+        FanAsk ask = FanAsk.read(typed, offered.setUps()::get);
+        found.errors().forEach(typed::wrong);
         if (ask == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         } else {
@@ -52,7 +56,8 @@ class FanController {
         model.addAttribute("typed", shown);
         model.addAttribute("errors", typed.errors());
         model.addAttribute("fields", FanAsk.FIELDS);
-        model.addAttribute("setUps", ColumnChoices.groups(setUps, units, Set.copyOf(values.values())));
+        model.addAttribute("setUps", choices.groups(person, offered, "setup", values, Set.copyOf(values.values())));
+        model.addAttribute("find", finding.manySetUps(person));
         return Boolean.TRUE.equals(model.getAttribute("part")) ? "fan/fan :: answer" : "fan/fan";
     }
 }

@@ -1,5 +1,5 @@
 /** Casts over an arc: how many cover it, how long they take, where they come down. */
-@ApplicationModule(allowedDependencies = {"column", "form", "portrait", "records", "words"})
+@ApplicationModule(allowedDependencies = {"choose", "column", "form", "portrait", "records", "words"})
 @NullMarked
 package dusk.ledger.web.fan;
 

@@ -1,6 +1,5 @@
 package dusk.ledger.web.findings;
 
-import dusk.ledger.journal.Stint;
 import dusk.ledger.patterns.Pattern;
 import dusk.ledger.patterns.PatternBlock;
 import dusk.ledger.patterns.PatternShares;
@@ -9,8 +8,10 @@ import dusk.ledger.patterns.Term;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.units.Figures;
 import dusk.ledger.vocabulary.Factor;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -58,8 +59,12 @@ record PatternCard(
     /** What one angler or one trip brought to it, with the choice and without. */
     record Part(String name, String with, String without, String address) {}
 
-    /** Names by id. */
-    record Names(Map<String, String> anglers, Map<String, String> trips) {}
+    /**
+     * Names by id.
+     *
+     * @param trips of some
+     */
+    record Names(Map<String, String> anglers, Function<Collection<String>, Map<String, String>> trips) {}
 
     /**
      * A comparison that carries it.
@@ -75,6 +80,16 @@ record PatternCard(
 
     static PatternCard of(StintTable table, int[] fish, Pattern pattern, PatternsAsk ask, Names names) {
         PatternShares shares = new PatternShares(table, fish, pattern);
+        List<PatternShares.Share> trips =
+                shares.by(Factor.TRIP).stream().limit(TRIPS_SHOWN).toList();
+        List<PatternBlock> blocks =
+                pattern.blocks().stream().limit(BLOCKS_SHOWN).toList();
+        Map<String, String> named = names.trips()
+                .apply(Stream.concat(
+                                trips.stream().map(PatternShares.Share::id),
+                                blocks.stream()
+                                        .map(b -> table.codes(Factor.TRIP).level(b.row())))
+                        .collect(Collectors.toSet()));
         Ratio newer = pattern.later().ratio() == null || pattern.later().interval() == null
                 ? null
                 : Ratio.of(
@@ -96,13 +111,10 @@ record PatternCard(
                 pattern.later().verdict().word(),
                 sure(pattern.q()),
                 address(pattern, ask).toString(),
-                parts(shares, pattern, ask, Factor.ANGLER, names.anglers()),
-                parts(shares, pattern, ask, Factor.TRIP, names.trips()).stream()
-                        .limit(TRIPS_SHOWN)
-                        .toList(),
-                pattern.blocks().stream()
-                        .limit(BLOCKS_SHOWN)
-                        .map(b -> carried(table, b, names))
+                parts(shares.by(Factor.ANGLER), pattern, ask, Factor.ANGLER, names.anglers()),
+                parts(trips, pattern, ask, Factor.TRIP, named),
+                blocks.stream()
+                        .map(b -> carried(table, b, names.anglers(), named))
                         .toList(),
                 blocksTold(pattern),
                 pattern.against() ? PatternWords.losesTo(pattern, table, ask.search()) : null,
@@ -124,13 +136,15 @@ record PatternCard(
         return address;
     }
 
-    private static Carried carried(StintTable table, PatternBlock block, Names names) {
-        Stint stint = table.stint(block.row());
-        String angler = names.anglers().getOrDefault(stint.anglerId(), stint.anglerId());
-        String trip = names.trips().getOrDefault(stint.tripId(), stint.tripId());
+    private static Carried carried(
+            StintTable table, PatternBlock block, Map<String, String> anglers, Map<String, String> trips) {
+        String anglerId = table.codes(Factor.ANGLER).level(block.row());
+        String tripId = table.codes(Factor.TRIP).level(block.row());
+        String angler = anglers.getOrDefault(anglerId, anglerId);
+        String trip = trips.getOrDefault(tripId, tripId);
         return new Carried(
                 block.acrossTrips() ? angler + ", days of that month about " + trip : angler + ", " + trip,
-                "/trips/" + stint.tripId(),
+                "/trips/" + tripId,
                 Figures.trimmed(block.fish(), 0) + " against " + Figures.fixed(block.even(), 1),
                 (block.says() >= 0 ? "+" : "−") + Figures.fixed(Math.abs(block.says()), 1));
     }
@@ -144,8 +158,8 @@ record PatternCard(
     }
 
     private static List<Part> parts(
-            PatternShares shares, Pattern pattern, PatternsAsk ask, Factor by, Map<String, String> names) {
-        return shares.by(by).stream()
+            List<PatternShares.Share> shares, Pattern pattern, PatternsAsk ask, Factor by, Map<String, String> names) {
+        return shares.stream()
                 .map(share -> new Part(
                         names.getOrDefault(share.id(), share.id()),
                         told(share.fishWith(), share.hoursWith()),

@@ -6,10 +6,14 @@ import dusk.ledger.patterns.Findings;
 import dusk.ledger.patterns.PatternSearch;
 import dusk.ledger.patterns.SearchStopped;
 import dusk.ledger.stints.StintTable;
+import dusk.ledger.web.records.ClubNames;
 import dusk.ledger.web.store.ClubTables;
-import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import jakarta.annotation.PreDestroy;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
@@ -22,39 +26,69 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
- * Searches under way and done, one for each club, version of its records and question. They run beside the requests,
- * can be watched and stopped.
+ * Searches done and under way, one for each club and question. What was found last is shown at once, as of the records
+ * then; a search runs beside the requests, one at a time, can be watched and stopped, and is made anew when enough has
+ * been logged for it to pay.
  */
 @Component
 class PatternRuns {
     private static final int KEPT = 12;
     private static final int THREADS = 2;
 
-    private final Store store;
+    /** So many newer stints pay for a new search: a touch does not, nor does one trip in a large club. */
+    private static final int LEAST_NEWER = 25;
+
+    private static final double NEWER_SHARE = 0.02;
+
+    /** What was found longer ago than that is looked for anew with whatever has changed. */
+    private static final Duration OLD = Duration.ofHours(6);
+
     private final ClubTables tables;
+    private final ClubNames names;
+    private final Clock clock;
     private final ExecutorService worker = Executors.newSingleThreadExecutor();
-    private final Cache<Key, Run> runs = Caffeine.newBuilder().maximumSize(KEPT).build();
+    private final Cache<Key, Asked> kept =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
 
     /** What a search is of. */
-    record Key(
+    private record Key(
             String clubId,
-            long version,
             WhichFish counted,
             String water,
             String season,
             @Nullable String anglerId) {}
 
-    PatternRuns(Store store, ClubTables tables) {
-        this.store = store;
+    PatternRuns(ClubTables tables, ClubNames names, Clock clock) {
         this.tables = tables;
+        this.names = names;
+        this.clock = clock;
     }
 
-    /** What was found in which table: patterns name its rows. */
-    record Searched(StintTable table, Findings findings) {}
+    /**
+     * What was found.
+     *
+     * @param version of the records that were searched
+     * @param stints that were searched
+     */
+    record Found(long version, Instant at, int stints, int candidates, int tested, List<PatternCard> cards) {}
+
+    /**
+     * A question's state.
+     *
+     * @param found last; null where no search of it has ended yet
+     * @param newer stints logged since that was found
+     * @param changed whether the records are others than those that were searched
+     * @param run under way or stopped; null where there is none
+     */
+    record Seen(
+            @Nullable Found found,
+            int newer,
+            boolean changed,
+            @Nullable Run run) {}
 
     /** One search. */
     static final class Run {
-        private final CompletableFuture<Searched> result = new CompletableFuture<>();
+        private final CompletableFuture<Found> result = new CompletableFuture<>();
         private volatile int percent;
         private volatile boolean stopped;
 
@@ -70,8 +104,12 @@ class PatternRuns {
             stopped = true;
         }
 
+        private boolean done() {
+            return result.isDone();
+        }
+
         /** What was found, once it is there; waits a moment, since most searches are quick. */
-        Optional<Searched> found(long patienceMillis) {
+        Optional<Found> found(long patienceMillis) {
             try {
                 return Optional.of(result.get(patienceMillis, TimeUnit.MILLISECONDS));
             } catch (TimeoutException e) {
@@ -88,36 +126,82 @@ class PatternRuns {
         }
     }
 
-    /** The search of a question on the records as they are now, started where it is not there yet. */
-    Run of(Viewer viewer, PatternsAsk ask) {
-        return runs.get(key(viewer, ask), k -> start(viewer, ask));
+    /** What is kept of a question. */
+    private static final class Asked {
+        private @Nullable Found found;
+        private @Nullable Run run;
+
+        synchronized void settle() {
+            Run ended = run;
+            if (ended != null && ended.done() && !ended.result.isCompletedExceptionally()) {
+                found = ended.result.join();
+                run = null;
+            }
+        }
     }
 
-    /** Forgets a stopped search, so that it can be asked anew. */
-    void forget(Viewer viewer, PatternsAsk ask) {
-        runs.invalidate(key(viewer, ask));
+    /** What is known of a question now; starts a search where there is none yet, or where a new one pays. */
+    Seen of(Viewer viewer, PatternsAsk ask) {
+        return of(viewer, ask, false);
     }
 
-    private Key key(Viewer viewer, PatternsAsk ask) {
-        return new Key(
-                viewer.clubId(),
-                store.version(viewer.clubId()),
-                ask.counted(),
-                ask.water(),
-                ask.season(),
-                ask.mine() ? ask.anglerId() : null);
+    /** The same with a search made anew, whether it pays or not; one under way is enough. */
+    Seen anew(Viewer viewer, PatternsAsk ask) {
+        return of(viewer, ask, true);
     }
 
-    private Run start(Viewer viewer, PatternsAsk asked) {
+    private Seen of(Viewer viewer, PatternsAsk ask, boolean wanted) {
+        ClubTables.AsOf now = tables.asOf(viewer);
+        int stints = ask.of(now.table()).size();
+        Asked asked = kept.get(key(viewer, ask), k -> new Asked());
+        synchronized (asked) {
+            asked.settle();
+            Found found = asked.found;
+            boolean changed = found != null && found.version() != now.version();
+            int newer = found == null ? 0 : Math.max(0, stints - found.stints());
+            if (asked.run == null && (found == null || wanted || (changed && pays(found, newer)))) {
+                asked.run = start(viewer, ask);
+            }
+            return new Seen(found, newer, changed, asked.run);
+        }
+    }
+
+    private boolean pays(Found found, int newer) {
+        return newer >= Math.max(LEAST_NEWER, NEWER_SHARE * found.stints())
+                || found.at().plus(OLD).isBefore(clock.instant());
+    }
+
+    /** Stops the search of a question, where one is under way. */
+    void stop(Viewer viewer, PatternsAsk ask) {
+        Asked asked = kept.getIfPresent(key(viewer, ask));
+        if (asked != null) {
+            synchronized (asked) {
+                if (asked.run != null) {
+                    asked.run.stop();
+                }
+            }
+        }
+    }
+
+    /** Forgets a search that was stopped or failed, so that it can be asked anew. */
+    void forget(Viewer viewer, PatternsAsk ask, Run run) {
+        Asked asked = kept.get(key(viewer, ask), k -> new Asked());
+        synchronized (asked) {
+            if (asked.run == run) {
+                asked.run = null;
+            }
+        }
+    }
+
+    private static Key key(Viewer viewer, PatternsAsk ask) {
+        return new Key(viewer.clubId(), ask.counted(), ask.water(), ask.season(), ask.mine() ? ask.anglerId() : null);
+    }
+
+    private Run start(Viewer viewer, PatternsAsk ask) {
         Run run = new Run();
         worker.execute(() -> {
             try {
-                StintTable table = asked.of(tables.of(viewer));
-                Findings findings = PatternSearch.run(table, asked.search(), THREADS, (done, of) -> {
-                    run.percent = of == 0 ? 100 : 100 * done / of;
-                    return !run.stopped;
-                });
-                run.result.complete(new Searched(table, findings));
+                run.result.complete(search(viewer, ask, run));
             } catch (RuntimeException e) {
                 run.result.completeExceptionally(e);
             }
@@ -125,9 +209,30 @@ class PatternRuns {
         return run;
     }
 
+    private Found search(Viewer viewer, PatternsAsk ask, Run run) {
+        ClubTables.AsOf now = tables.asOf(viewer);
+        StintTable table = ask.of(now.table());
+        Findings findings = PatternSearch.run(table, ask.search(), THREADS, (done, of) -> {
+            run.percent = of == 0 ? 100 : 100 * done / of;
+            return !run.stopped;
+        });
+        int[] fish = table.fish(ask.counted().species(), ask.counted().least());
+        PatternCard.Names named = new PatternCard.Names(names.anglers(viewer), trips -> names.trips(viewer, trips));
+        List<PatternCard> cards = findings.patterns().stream()
+                .map(p -> PatternCard.of(table, fish, p, ask, named))
+                .toList();
+        return new Found(now.version(), clock.instant(), table.size(), findings.candidates(), findings.tested(), cards);
+    }
+
     @PreDestroy
     void end() {
-        runs.asMap().values().forEach(Run::stop);
+        kept.asMap().values().forEach(asked -> {
+            synchronized (asked) {
+                if (asked.run != null) {
+                    asked.run.stop();
+                }
+            }
+        });
         worker.shutdownNow();
     }
 }

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.IntPredicate;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /**
  * Which records a search for patterns is of, as it was typed and as it was understood.
@@ -95,9 +96,22 @@ record PatternsAsk(
         return row -> level.isEmpty() || table.codes(factor).at(row) == code;
     }
 
+    /** Where the page of this question is. */
+    String page() {
+        return UriComponentsBuilder.fromPath("/findings/patterns")
+                .queryParam("species", "{species}")
+                .queryParam("least", "{least}")
+                .queryParam("water", "{water}")
+                .queryParam("season", "{season}")
+                .queryParam("mine", mine ? "true" : "")
+                .encode()
+                .buildAndExpand(species, least, water, season)
+                .toUriString();
+    }
+
     /** Where the stints behind a figure of these records are listed. */
     StintsAddress stints() {
-        StintsAddress address = StintsAddress.of(species, least);
+        StintsAddress address = StintsAddress.of(counted);
         if (!water.isEmpty()) {
             address.where(Factor.WATER, water);
         }

@@ -1,6 +1,5 @@
 package dusk.ledger.web.findings;
 
-import dusk.ledger.patterns.Pattern;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.records.ClubNames;
@@ -8,7 +7,6 @@ import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.ClubTables;
 import dusk.ledger.web.store.Viewer;
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.List;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -47,31 +45,44 @@ class PatternsController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return "findings/patterns";
         }
-        PatternRuns.Run run = runs.of(viewer, ask);
-        Optional<PatternRuns.Searched> found = run.found(PATIENCE_MILLIS);
-        if (found.isPresent()) {
-            show(model, viewer, ask, found.get());
-        } else if (run.stopped()) {
-            runs.forget(viewer, ask);
-            model.addAttribute("stopped", true);
-        } else {
-            model.addAttribute("percent", run.percent());
-        }
+        show(model, viewer, ask, runs.of(viewer, ask));
         return Boolean.TRUE.equals(model.getAttribute("part")) ? "findings/patterns :: answer" : "findings/patterns";
     }
 
-    private void show(Model model, Viewer viewer, PatternsAsk ask, PatternRuns.Searched searched) {
-        StintTable table = searched.table();
-        int[] fish = table.fish(ask.counted().species(), ask.counted().least());
-        PatternCard.Names named = new PatternCard.Names(names.anglers(viewer), names.trips(viewer));
-        List<PatternCard> cards = searched.findings().patterns().stream()
-                .map((Pattern p) -> PatternCard.of(table, fish, p, ask, named))
-                .toList();
-        model.addAttribute("stints", table.size());
-        model.addAttribute("forYou", cards.stream().filter(c -> !c.against()).toList());
-        model.addAttribute(
-                "against", cards.stream().filter(PatternCard::against).toList());
-        model.addAttribute("findings", searched.findings());
+    /** What was found last, at once; where nothing was yet, what is found in a moment, else how far it is. */
+    private void show(Model model, Viewer viewer, PatternsAsk ask, PatternRuns.Seen seen) {
+        PatternRuns.Run run = seen.run();
+        Optional<PatternRuns.Found> found = Optional.ofNullable(seen.found());
+        if (run != null && found.isEmpty()) {
+            found = run.found(PATIENCE_MILLIS);
+            run = found.isPresent() ? null : run;
+        }
+        if (run != null && run.stopped()) {
+            runs.forget(viewer, ask, run);
+            model.addAttribute("stopped", true);
+        } else if (run != null) {
+            model.addAttribute("percent", run.percent());
+        }
+        found.ifPresent(there -> {
+            model.addAttribute("found", there);
+            model.addAttribute("newer", seen.newer());
+            model.addAttribute("changed", seen.changed());
+            model.addAttribute(
+                    "forYou", there.cards().stream().filter(c -> !c.against()).toList());
+            model.addAttribute(
+                    "against",
+                    there.cards().stream().filter(PatternCard::against).toList());
+        });
+    }
+
+    /** Searches anew for whoever does not want to wait until that pays. */
+    @PostMapping("/findings/patterns/anew")
+    String anew(Person person, PatternsAsk.Typed typed) {
+        PatternsAsk ask = PatternsAsk.of(typed, tables.of(person.viewer()), person);
+        if (ask.errors().isEmpty()) {
+            runs.anew(person.viewer(), ask);
+        }
+        return "redirect:" + ask.page();
     }
 
     /** Stops a search; a question that cannot be understood has none. */
@@ -79,8 +90,8 @@ class PatternsController {
     String stop(Person person, PatternsAsk.Typed typed) {
         PatternsAsk ask = PatternsAsk.of(typed, tables.of(person.viewer()), person);
         if (ask.errors().isEmpty()) {
-            runs.of(person.viewer(), ask).stop();
+            runs.stop(person.viewer(), ask);
         }
-        return "redirect:/findings/patterns";
+        return "redirect:" + ask.page();
     }
 }

@@ -14,24 +14,21 @@ final class StintsAddress {
 
     /** The stints that a question is of; its factor is not part of it. */
     static StintsAddress of(Question question) {
-        StintsAddress address = new StintsAddress();
+        StintsAddress address = of(new WhichFish(question.species(), question.least()));
         question.where().forEach((factor, levels) -> levels.forEach(level -> address.where(factor, level)));
-        if (question.species() != null) {
-            address.and("species", question.species());
-        }
-        if (question.least() != null) {
-            address.and("least", question.least().millimetres() + " mm");
-        }
         return address;
     }
 
-    /** Those of a species and a least length, as they were typed; blank for all. */
-    static StintsAddress of(String species, String least) {
+    /** Those of a species and a least length, said so that it is read alike whatever units a reader has. */
+    static StintsAddress of(WhichFish counted) {
         StintsAddress address = new StintsAddress();
-        if (!species.isEmpty()) {
-            address.and("species", species);
+        if (counted.species() != null) {
+            address.and("species", counted.species());
         }
-        return least.isEmpty() ? address : address.and("least", least);
+        if (counted.least() != null) {
+            address.and("least", counted.least().millimetres() + " mm");
+        }
+        return address;
     }
 
     StintsAddress where(Factor factor, String level) {

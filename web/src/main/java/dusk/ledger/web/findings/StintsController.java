@@ -2,7 +2,6 @@ package dusk.ledger.web.findings;
 
 import dusk.ledger.evidence.Comparison;
 import dusk.ledger.evidence.Question;
-import dusk.ledger.journal.Stint;
 import dusk.ledger.light.SunHour;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.units.Figures;
@@ -11,6 +10,7 @@ import dusk.ledger.web.records.ClubNames;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.ClubTables;
 import dusk.ledger.web.store.Viewer;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -56,7 +56,8 @@ class StintsController {
         Optional<SunHour> hour = Arrays.stream(SunHour.values())
                 .filter(h -> h.toString().equals(sun))
                 .findFirst();
-        List<Line> lines = question == null ? List.of() : lines(viewer, table, question, hour, mine);
+        int[] fish = question == null ? new int[0] : table.fish(question.species(), question.least());
+        List<Integer> rows = question == null ? List.of() : rows(viewer, table, question, hour, mine);
         List<String> conditions = new ArrayList<>();
         ask.where().forEach(w -> conditions.add(told(viewer, w)));
         hour.ifPresent(h -> conditions.add("by the sun: " + h.words()));
@@ -65,9 +66,10 @@ class StintsController {
         }
         model.addAttribute("conditions", conditions);
         model.addAttribute("errors", ask.errors().values());
-        model.addAttribute("lines", lines.stream().limit(SHOWN).toList());
-        model.addAttribute("count", lines.size());
-        model.addAttribute("fish", lines.stream().mapToInt(Line::fish).sum());
+        model.addAttribute(
+                "lines", lines(viewer, table, fish, rows.stream().limit(SHOWN).toList()));
+        model.addAttribute("count", rows.size());
+        model.addAttribute("fish", rows.stream().mapToInt(row -> fish[row]).sum());
         return "findings/stints";
     }
 
@@ -77,32 +79,38 @@ class StintsController {
         Map<String, String> named = switch (factor) {
             case "water=" -> names.waters(viewer);
             case "angler=" -> names.anglers(viewer);
-            case "trip=" -> names.trips(viewer);
+            case "trip=" -> names.trips(viewer, List.of(id));
             default -> Map.of();
         };
         return factor.replace('_', ' ').replace("=", ": ") + named.getOrDefault(id, id);
     }
 
-    private List<Line> lines(Viewer viewer, StintTable table, Question question, Optional<SunHour> hour, boolean mine) {
-        SunHour[] hours = hour.isPresent() ? table.sunHours() : new SunHour[0];
-        int[] fish = table.fish(question.species(), question.least());
-        Map<String, String> anglers = names.anglers(viewer);
-        Map<String, String> trips = names.trips(viewer);
-        List<Integer> rows = new ArrayList<>(Comparison.rows(table, question).stream()
-                .filter(row -> hour.isEmpty() || hours[row] == hour.get())
-                .filter(row -> !mine || table.stint(row).anglerId().equals(viewer.anglerId()))
+    /** The newest first. */
+    private static List<Integer> rows(
+            Viewer viewer, StintTable table, Question question, Optional<SunHour> hour, boolean mine) {
+        int own = table.codes(Factor.ANGLER).codeOf(String.valueOf(viewer.anglerId()));
+        return Comparison.rows(table, question).stream()
+                .filter(row -> hour.isEmpty() || table.sunHour(row) == hour.get())
+                .filter(row -> !mine || table.codes(Factor.ANGLER).at(row) == own)
                 .boxed()
-                .toList());
-        rows.sort(Comparator.comparing((Integer row) -> table.stint(row).startedAt())
-                .reversed());
+                .sorted(Comparator.<Integer, Instant>comparing(table::startedAt).reversed())
+                .toList();
+    }
+
+    private List<Line> lines(Viewer viewer, StintTable table, int[] fish, List<Integer> rows) {
+        Map<String, String> anglers = names.anglers(viewer);
+        Map<String, String> trips = names.trips(
+                viewer,
+                rows.stream().map(row -> table.codes(Factor.TRIP).level(row)).toList());
         return rows.stream()
                 .map(row -> {
-                    Stint stint = table.stint(row);
+                    String trip = table.codes(Factor.TRIP).level(row);
+                    String angler = table.codes(Factor.ANGLER).level(row);
                     return new Line(
-                            "/trips/" + stint.tripId(),
-                            trips.getOrDefault(stint.tripId(), stint.tripId()),
-                            anglers.getOrDefault(stint.anglerId(), stint.anglerId()),
-                            Figures.fixed(stint.rodHours(), 2),
+                            "/trips/" + trip,
+                            trips.getOrDefault(trip, trip),
+                            anglers.getOrDefault(angler, angler),
+                            Figures.fixed(table.rodHours(row), 2),
                             fish[row]);
                 })
                 .toList();

@@ -34,6 +34,8 @@ public record FormField(
         /** Free text with the vocabulary's words offered. */
         WORDS,
         CHOICE,
+        /** The same of a long list: words beside it find what is not among the likely ones. */
+        SEARCHED,
         TIME,
         LONG_TEXT
     }
@@ -47,6 +49,11 @@ public record FormField(
     /** The name of the kind for the page, which chooses the input by it. */
     public String input() {
         return kind.name();
+    }
+
+    /** Whether there is something to choose from. */
+    public boolean chosen() {
+        return kind == Kind.CHOICE || kind == Kind.SEARCHED;
     }
 
     public boolean wrong() {

@@ -72,6 +72,12 @@ public final class RecordForm<T> {
         return this;
     }
 
+    /** Asks to choose of a list that words beside it search, and shows a picture of what is chosen. */
+    public RecordForm<T> search(String column, String label, List<FormField.Group> groups, String preview) {
+        asked.add(new Asked(column, label, "", FormField.Kind.SEARCHED, groups, false, preview));
+        return this;
+    }
+
     /** Asks for a text of several lines. */
     public RecordForm<T> write(String column, String label, String hint) {
         asked.add(new Asked(column, label, hint, FormField.Kind.LONG_TEXT, List.of(), false, ""));

@@ -1,13 +1,24 @@
 package dusk.ledger.web.records;
 
+import static dusk.ledger.web.schema.Tables.ANGLERS;
+
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Angler;
+import dusk.ledger.stints.Codes;
+import dusk.ledger.stints.StintTable;
+import dusk.ledger.vocabulary.Factor;
+import dusk.ledger.web.store.ClubTables;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
+import dusk.ledger.web.store.Visibility;
+import java.util.BitSet;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Component;
 
 /** Those who fish in the club's records. */
@@ -15,9 +26,11 @@ import org.springframework.stereotype.Component;
 public class Anglers {
     private final LedgerRows rows;
     private final Store store;
+    private final ClubTables tables;
     private final NewId newId;
 
-    Anglers(LedgerRows rows, Store store, NewId newId) {
+    Anglers(LedgerRows rows, Store store, ClubTables tables, NewId newId) {
+        this.tables = tables;
         this.rows = rows;
         this.store = store;
         this.newId = newId;
@@ -26,6 +39,50 @@ public class Anglers {
     /** All of them, by name. */
     public List<Angler> all(Viewer viewer) {
         return rows.all(viewer, LedgerFormat.ANGLERS, "name");
+    }
+
+    /**
+     * All of them, those likely to be meant first: the viewer, guests they brought, and those they fish with most; the rest by
+     * name.
+     *
+     * @param enough where there are no more, all are by name: a list that is seen whole is read by name
+     */
+    public List<Angler> likelyFirst(Viewer viewer, int enough) {
+        List<Angler> all = all(viewer);
+        if (all.size() <= enough) {
+            return all;
+        }
+        Map<String, Integer> with = companions(viewer);
+        return all.stream()
+                .sorted(Comparator.comparingInt((Angler a) -> -with.getOrDefault(a.id(), 0)))
+                .toList();
+    }
+
+    /** How many trips the viewer fished with each, by what the findings' table holds; themself first. */
+    private Map<String, Integer> companions(Viewer viewer) {
+        StintTable table = tables.of(viewer);
+        Codes anglers = table.codes(Factor.ANGLER);
+        Codes trips = table.codes(Factor.TRIP);
+        BitSet own = new BitSet();
+        int self = anglers.codeOf(String.valueOf(viewer.anglerId()));
+        for (int row = 0; row < table.size(); row++) {
+            if (anglers.at(row) == self) {
+                own.set(trips.at(row));
+            }
+        }
+        Map<String, Integer> with = new HashMap<>();
+        for (int row = 0; row < table.size(); row++) {
+            if (own.get(trips.at(row))) {
+                with.merge(anglers.level(row), 1, Integer::sum);
+            }
+        }
+        store.read()
+                .select(ANGLERS.ANGLER_ID)
+                .from(ANGLERS)
+                .where(Visibility.of(viewer, ANGLERS))
+                .and(Visibility.mayLogFor(viewer))
+                .forEach(r -> with.merge(r.value1(), table.size() + 1, Integer::sum));
+        return with;
     }
 
     /** @throws NotYours where the viewer may not see them */

@@ -7,6 +7,7 @@ import dusk.ledger.journal.Water;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.Viewer;
 import java.time.format.DateTimeFormatter;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
@@ -37,11 +38,11 @@ public class ClubNames {
         return waterById(viewer).values().stream().collect(Collectors.toMap(Water::id, Water::name));
     }
 
-    /** Trips by date and water. */
-    public Map<String, String> trips(Viewer viewer) {
+    /** Some trips by date and water. */
+    public Map<String, String> trips(Viewer viewer, Collection<String> ids) {
         Map<String, Water> waters = waterById(viewer);
         Map<String, String> names = new LinkedHashMap<>();
-        for (Trip trip : rows.all(viewer, LedgerFormat.TRIPS)) {
+        for (Trip trip : rows.holdingAny(viewer, LedgerFormat.TRIPS, LedgerFormat.TRIPS.idColumn(), ids)) {
             Water water = waters.get(trip.waterId());
             names.put(
                     trip.id(),

@@ -2,13 +2,16 @@ package dusk.ledger.web.records;
 
 import static dusk.ledger.web.schema.Tables.SETUPS;
 import static dusk.ledger.web.schema.Tables.STINTS;
-import static org.jooq.impl.DSL.count;
-import static org.jooq.impl.DSL.noCondition;
-import static org.jooq.impl.DSL.sum;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Stint;
+import dusk.ledger.stints.Codes;
+import dusk.ledger.stints.StintTable;
+import dusk.ledger.web.store.ClubTables;
+import dusk.ledger.web.store.Kept;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
@@ -17,26 +20,27 @@ import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.store.Visibility;
 import java.time.Instant;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
-import org.jooq.Field;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
 
 /** The club's set-ups in the store. */
 @Component
 public class SetUps {
-    private static final double MINUTES_PER_HOUR = 60;
-
     private final LedgerRows rows;
     private final Store store;
     private final NewId newId;
+    private final ClubTables tables;
+    private final Kept<List<SetUp>> all;
+    private final Cache<StintTable, Use> uses = Caffeine.newBuilder().weakKeys().build();
 
-    SetUps(LedgerRows rows, Store store, NewId newId) {
+    SetUps(LedgerRows rows, Store store, ClubTables tables, NewId newId) {
+        this.tables = tables;
+        all = new Kept<>(store, Kept.Kind.SETUP);
         this.rows = rows;
         this.store = store;
         this.newId = newId;
@@ -51,17 +55,55 @@ public class SetUps {
         }
     }
 
+    /** All of them; the same for everyone in the club. */
     public List<SetUp> all(Viewer viewer) {
-        return rows.all(viewer, LedgerFormat.SETUPS);
+        return all.of(viewer, "all", () -> List.copyOf(rows.all(viewer, LedgerFormat.SETUPS)));
     }
 
     /** All of them, those fished last first. */
     public List<SetUp> lastFishedFirst(Viewer viewer) {
-        Field<Instant> last = DSL.field(DSL.select(DSL.max(STINTS.STARTED_AT))
-                .from(STINTS)
-                .where(Visibility.of(viewer, STINTS))
-                .and(STINTS.SETUP_ID.eq(SETUPS.SETUP_ID)));
-        return rows.all(viewer, LedgerFormat.SETUPS, noCondition(), List.of(last.desc(), SETUPS.SETUP_ID.desc()));
+        Map<String, Instant> last = use(viewer).last();
+        return all(viewer).stream()
+                .sorted(Comparator.comparing((SetUp s) -> last.getOrDefault(s.id(), Instant.MIN))
+                        .thenComparing(SetUp::id)
+                        .reversed())
+                .toList();
+    }
+
+    /**
+     * What the findings' table says of set-ups, by id; those never fished are not in it.
+     *
+     * @param last when one was put in last
+     */
+    private record Use(Map<String, Fished> fished, Map<String, Instant> last) {
+        static Use of(StintTable table) {
+            Codes codes = table.setUps();
+            int[] stints = new int[codes.levels().size()];
+            double[] hours = new double[stints.length];
+            Instant[] last = new Instant[stints.length];
+            for (int row = 0; row < table.size(); row++) {
+                int code = codes.at(row);
+                stints[code]++;
+                hours[code] += table.rodHours(row);
+                Instant at = table.startedAt(row);
+                if (last[code] == null || at.isAfter(last[code])) {
+                    last[code] = at;
+                }
+            }
+            Map<String, Fished> fished = new HashMap<>();
+            Map<String, Instant> lasts = new HashMap<>();
+            for (int code = 0; code < stints.length; code++) {
+                if (stints[code] > 0) {
+                    fished.put(codes.levels().get(code), new Fished(stints[code], hours[code]));
+                    lasts.put(codes.levels().get(code), last[code]);
+                }
+            }
+            return new Use(Map.copyOf(fished), Map.copyOf(lasts));
+        }
+    }
+
+    private Use use(Viewer viewer) {
+        return uses.get(tables.of(viewer), Use::of);
     }
 
     /** Those of stints. */
@@ -89,17 +131,7 @@ public class SetUps {
 
     /** By set-up; those never fished are not in it. */
     public Map<String, Fished> fished(Viewer viewer) {
-        Map<String, Fished> fished = new HashMap<>();
-        store.read()
-                .select(STINTS.SETUP_ID, count(), sum(STINTS.MINUTES))
-                .from(STINTS)
-                .where(Visibility.of(viewer, STINTS))
-                .groupBy(STINTS.SETUP_ID)
-                .forEach(r -> fished.put(
-                        r.value1(),
-                        new Fished(
-                                r.value2(), Objects.requireNonNull(r.value3()).doubleValue() / MINUTES_PER_HOUR)));
-        return fished;
+        return use(viewer).fished();
     }
 
     public String newId() {

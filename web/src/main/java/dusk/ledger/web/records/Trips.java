@@ -15,7 +15,7 @@ import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.store.Visibility;
-import java.math.BigDecimal;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -52,61 +52,68 @@ public class Trips {
     /** The newest trips, from a page on; one more than a page where there are more. */
     public List<Line> lines(Viewer viewer, Optional<String> waterId, int page) {
         var trips = Tables.TRIPS;
-        var stints = Tables.STINTS;
-        var catches = Tables.CATCHES;
-        Condition ofTrip = Visibility.of(viewer, stints).and(stints.TRIP_ID.eq(trips.TRIP_ID));
-        var minutes = DSL.field(DSL.select(DSL.coalesce(DSL.sum(stints.MINUTES), BigDecimal.ZERO))
-                        .from(stints)
-                        .where(ofTrip))
-                .as("minutes");
-        var count = DSL.field(DSL.selectCount().from(stints).where(ofTrip)).as("stint_count");
-        var fish = DSL.field(DSL.select(DSL.coalesce(DSL.sum(catches.COUNT), 0))
-                        .from(catches)
-                        .join(stints)
-                        .on(stints.CLUB_ID.eq(catches.CLUB_ID), stints.STINT_ID.eq(catches.STINT_ID))
-                        .where(ofTrip)
-                        .and(Visibility.of(viewer, catches)))
-                .as("fish");
-        List<Line> lines = store
-                .read()
-                .select(
-                        trips.TRIP_ID,
-                        trips.WATER_ID,
-                        trips.STARTED_AT,
-                        trips.ENDED_AT,
-                        trips.NOTE,
-                        minutes,
-                        count,
-                        fish)
-                .from(trips)
-                .where(Visibility.of(viewer, trips))
-                .and(waterId.map(trips.WATER_ID::eq).orElse(DSL.noCondition()))
-                .orderBy(trips.STARTED_AT.desc())
-                .offset(page * PAGE)
-                .limit(PAGE + 1)
-                .fetch()
-                .stream()
-                .flatMap(r -> LedgerRows.sound(() -> new Line(
-                                new Trip(r.value1(), r.value2(), r.value3(), r.value4(), r.value5()),
-                                r.get("minutes", Double.class) / MINUTES_PER_HOUR,
-                                r.get("stint_count", Long.class),
-                                r.get("fish", Long.class),
-                                List.of()))
-                        .stream())
-                .toList();
-        Map<String, List<String>> anglers = anglersOf(viewer, lines);
-        return lines.stream()
-                .map(l -> new Line(
-                        l.trip(),
-                        l.rodHours(),
-                        l.stints(),
-                        l.fish(),
-                        anglers.getOrDefault(l.trip().id(), List.of())))
+        List<Trip> shown = rows.all(
+                viewer,
+                TRIPS,
+                waterId.map(trips.WATER_ID::eq).orElse(DSL.noCondition()),
+                List.of(trips.STARTED_AT.desc()),
+                page * PAGE,
+                PAGE + 1);
+        List<String> ids = shown.stream().map(Trip::id).toList();
+        Map<String, Fished> fished = fished(viewer, ids);
+        Map<String, Long> fish = fish(viewer, ids);
+        Map<String, List<String>> anglers = anglersOf(viewer, ids);
+        return shown.stream()
+                .map(trip -> {
+                    Fished of = fished.getOrDefault(trip.id(), new Fished(0, 0));
+                    return new Line(
+                            trip,
+                            of.rodHours(),
+                            of.stints(),
+                            fish.getOrDefault(trip.id(), 0L),
+                            anglers.getOrDefault(trip.id(), List.of()));
+                })
                 .toList();
     }
 
+    private record Fished(long stints, double rodHours) {}
+
+    /** By trip. */
+    private Map<String, Fished> fished(Viewer viewer, List<String> tripIds) {
+        var stints = Tables.STINTS;
+        Map<String, Fished> fished = new HashMap<>();
+        store.read()
+                .select(stints.TRIP_ID, DSL.count(), DSL.sum(stints.MINUTES))
+                .from(stints)
+                .where(Visibility.of(viewer, stints))
+                .and(stints.TRIP_ID.in(tripIds))
+                .groupBy(stints.TRIP_ID)
+                .forEach(r ->
+                        fished.put(r.value1(), new Fished(r.value2(), r.value3().doubleValue() / MINUTES_PER_HOUR)));
+        return fished;
+    }
+
+    /** Fish landed, by trip. A cross join, which the database takes in the order it is written: from these trips' stints to their fish. */
+    private Map<String, Long> fish(Viewer viewer, List<String> tripIds) {
+        var stints = Tables.STINTS;
+        var catches = Tables.CATCHES;
+        Map<String, Long> fish = new HashMap<>();
+        store.read()
+                .select(stints.TRIP_ID, DSL.sum(catches.COUNT))
+                .from(stints)
+                .crossJoin(catches)
+                .where(Visibility.of(viewer, stints))
+                .and(stints.TRIP_ID.in(tripIds))
+                .and(catches.CLUB_ID.eq(stints.CLUB_ID))
+                .and(catches.STINT_ID.eq(stints.STINT_ID))
+                .and(Visibility.of(viewer, catches))
+                .groupBy(stints.TRIP_ID)
+                .forEach(r -> fish.put(r.value1(), r.value2().longValue()));
+        return fish;
+    }
+
     /** Names of those who fished, by trip. */
-    private Map<String, List<String>> anglersOf(Viewer viewer, List<Line> lines) {
+    private Map<String, List<String>> anglersOf(Viewer viewer, List<String> tripIds) {
         var stints = Tables.STINTS;
         return store.read()
                 .selectDistinct(stints.TRIP_ID, Tables.ANGLERS.NAME)
@@ -114,7 +121,7 @@ public class Trips {
                 .join(Tables.ANGLERS)
                 .on(Tables.ANGLERS.CLUB_ID.eq(stints.CLUB_ID), Tables.ANGLERS.ANGLER_ID.eq(stints.ANGLER_ID))
                 .where(Visibility.of(viewer, stints))
-                .and(stints.TRIP_ID.in(lines.stream().map(l -> l.trip().id()).toList()))
+                .and(stints.TRIP_ID.in(tripIds))
                 .and(Tables.ANGLERS.NAME.isNotNull())
                 .orderBy(Tables.ANGLERS.NAME)
                 .fetchGroups(stints.TRIP_ID, Tables.ANGLERS.NAME);

@@ -2,23 +2,52 @@ package dusk.ledger.web.store;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.format.Table;
+import dusk.ledger.season.WaterYear;
 import dusk.ledger.stints.StintTable;
+import dusk.ledger.stints.WaterYears;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** The column table of each club's stints, made once for each version of its records. */
+/**
+ * The column table of each club's stints, one a club. It follows writes: what was touched is read anew, the rest stays
+ * as it is.
+ */
 @Component
 public final class ClubTables {
-    private static final int KEPT = 8;
+    private static final int CLUBS_KEPT = 8;
+
+    /** More stints than that are as well read with all others. */
+    private static final int MOST_FOLLOWED = 4000;
+
+    /** What analysis needs. */
+    private static final Set<Table<?>> READ = Set.of(
+            LedgerFormat.ANGLERS,
+            LedgerFormat.WATERS,
+            LedgerFormat.SPOTS,
+            LedgerFormat.SETUPS,
+            LedgerFormat.TRIPS,
+            LedgerFormat.READINGS,
+            LedgerFormat.STINTS,
+            LedgerFormat.CATCHES,
+            LedgerFormat.LOSSES);
 
     private final Store store;
     private final LedgerRows rows;
-    private final Cache<Key, Made> tables =
-            Caffeine.newBuilder().maximumSize(KEPT).build();
+    private final Cache<String, Held> held =
+            Caffeine.newBuilder().maximumSize(CLUBS_KEPT).build();
 
-    private record Key(String clubId, long version) {}
-
-    private record Made(StintTable table, List<LedgerRows.LeftOut> leftOut) {}
+    /** @param seq of the last note of what was written that the table follows */
+    private record Held(long version, long seq, StintTable table, WaterYears years, List<LedgerRows.LeftOut> leftOut) {}
 
     public ClubTables(Store store, LedgerRows rows) {
         this.store = store;
@@ -27,19 +56,91 @@ public final class ClubTables {
 
     /** The table of the club's records as they are now. Levels and ids are the same for everyone in the club; no place is named in it. */
     public StintTable of(Viewer viewer) {
-        return made(viewer).table();
+        return now(viewer.clubId()).table();
+    }
+
+    /** A table with the version of the records that it is of. */
+    public record AsOf(long version, StintTable table) {}
+
+    /** The same with the version of the records that it is of. */
+    public AsOf asOf(Viewer viewer) {
+        Held now = now(viewer.clubId());
+        return new AsOf(now.version(), now.table());
     }
 
     /** What is not in the table because it cannot be. */
     public List<LedgerRows.LeftOut> leftOut(Viewer viewer) {
-        return made(viewer).leftOut();
+        return now(viewer.clubId()).leftOut();
     }
 
-    private Made made(Viewer viewer) {
-        Key key = new Key(viewer.clubId(), store.version(viewer.clubId()));
-        return tables.get(key, k -> {
-            LedgerRows.Whole whole = rows.whole(Viewer.club(k.clubId()));
-            return new Made(StintTable.of(whole.ledger()), whole.leftOut());
+    private Held now(String clubId) {
+        long version = store.version(clubId);
+        Held before = held.getIfPresent(clubId);
+        if (before != null && (before.version() == version || store.writing())) {
+            return before;
+        }
+        if (store.writing()) {
+            // what is being written may come to nothing: it is reckoned with and not kept
+            return anew(clubId, version);
+        }
+        return Objects.requireNonNull(held.asMap()
+                .compute(
+                        clubId,
+                        (club, there) -> store.snapshot(() -> {
+                            long now = store.version(club);
+                            return there != null && there.version() == now ? there : renewed(club, there, now);
+                        })));
+    }
+
+    private Held renewed(String clubId, @Nullable Held before, long version) {
+        return Optional.ofNullable(before)
+                .flatMap(there -> followed(clubId, there, version))
+                .orElseGet(() -> anew(clubId, version));
+    }
+
+    private Held anew(String clubId, long version) {
+        long seq = Written.last(store.read());
+        LedgerRows.Whole whole = rows.whole(Viewer.club(clubId), READ);
+        WaterYears years = WaterYears.of(whole.ledger());
+        return new Held(version, seq, StintTable.of(whole.ledger()), years, whole.leftOut());
+    }
+
+    /** Nothing where too much was written, or where what cannot be is another than it was. */
+    private Optional<Held> followed(String clubId, Held before, long version) {
+        DSLContext read = store.read();
+        Viewer club = Viewer.club(clubId);
+        return Written.since(read, clubId, before.seq(), MOST_FOLLOWED).flatMap(since -> {
+            if (since.stints().isEmpty() && since.waters().isEmpty()) {
+                return Optional.of(new Held(version, since.seq(), before.table(), before.years(), before.leftOut()));
+            }
+            LedgerRows.Whole part = rows.standingOn(club, since.stints(), before.leftOut());
+            Set<LedgerRows.LeftOut> known = new HashSet<>(before.leftOut());
+            if (!known.containsAll(part.leftOut()) || !rows.stillLeftOut(club, before.leftOut())) {
+                return Optional.empty();
+            }
+            WaterYears years = years(read, club, before.years(), since.waters(), part);
+            return Optional.of(new Held(
+                    version,
+                    since.seq(),
+                    before.table().after(since.stints(), part.ledger(), years),
+                    years,
+                    before.leftOut()));
         });
+    }
+
+    private static WaterYears years(
+            DSLContext read, Viewer club, WaterYears before, Set<String> waters, LedgerRows.Whole part) {
+        if (waters.isEmpty()) {
+            return before;
+        }
+        Map<String, WaterYear> years = new HashMap<>(before.byWater());
+        WaterYears fresh = WaterYears.of(part.ledger().waters(), Written.temperatures(read, club, waters));
+        waters.forEach(water -> {
+            WaterYear year = fresh.byWater().get(water);
+            if (year != null) {
+                years.put(water, year);
+            }
+        });
+        return new WaterYears(Map.copyOf(years));
     }
 }

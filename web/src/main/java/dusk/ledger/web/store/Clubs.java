@@ -64,6 +64,7 @@ public final class Clubs {
             load(club.id(), ledger);
             return club;
         });
+        store.gatherStatistics();
     }
 
     /**
@@ -76,8 +77,10 @@ public final class Clubs {
             for (Table<?> table : LedgerFormat.ALL) {
                 load(tx, clubId, table, ledger);
             }
+            Written.everything(tx, clubId);
             return ledger;
         });
+        store.gatherStatistics();
     }
 
     private <T> void load(DSLContext tx, String clubId, Table<T> table, Ledger ledger) {

@@ -8,21 +8,28 @@ import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.format.Table;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Ledger;
+import dusk.ledger.journal.Stint;
 import dusk.ledger.web.schema.DefaultSchema;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
+import org.jooq.SelectLimitStep;
 import org.jooq.SortField;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -59,15 +66,118 @@ public final class LedgerRows {
 
     /** The same, with the rows that cannot be, and those that hang on them, told apart. */
     public Whole whole(Viewer viewer) {
-        return store.snapshot(() -> {
-            List<LeftOut> leftOut = new ArrayList<>();
-            Ledger ledger = LedgerFormat.ledger(new LedgerFormat.Source() {
-                private final Map<String, Set<String>> gone = new HashMap<>();
+        return whole(viewer, Set.copyOf(LedgerFormat.ALL));
+    }
 
+    /** Some of its tables; the others are empty. */
+    Whole whole(Viewer viewer, Set<Table<?>> wanted) {
+        return store.snapshot(() -> {
+            Sifted sifted = new Sifted(viewer, List.of()) {
                 @Override
                 public <T> List<T> of(Table<T> table) {
-                    List<T> sound = new ArrayList<>();
-                    for (Record row : select(viewer, table, noCondition(), byId(table), Integer.MAX_VALUE)) {
+                    return wanted.contains(table) ? sift(table, List.of(noCondition())) : List.of();
+                }
+            };
+            return sifted.whole();
+        });
+    }
+
+    /**
+     * Some stints with all that analysis needs of what they stand on, and their fish. Without anglers: only their ids count.
+     *
+     * @param known what is left out already: what hangs on it is too
+     */
+    Whole standingOn(Viewer viewer, Set<String> stintIds, List<LeftOut> known) {
+        return store.snapshot(() -> {
+            List<Stint> stints = new ArrayList<>();
+            Sifted sifted = new Sifted(viewer, known) {
+                @Override
+                public <T> List<T> of(Table<T> table) {
+                    return sift(table, conditions(table, stintIds, stints));
+                }
+            };
+            // read before what they stand on, which goes by what they say
+            stints.addAll(sifted.sift(LedgerFormat.STINTS, in(LedgerFormat.STINTS, "stint_id", stintIds)));
+            return sifted.whole();
+        });
+    }
+
+    private static List<Condition> conditions(Table<?> table, Set<String> stintIds, List<Stint> stints) {
+        if (table.equals(LedgerFormat.WATERS)) {
+            return List.of(noCondition());
+        }
+        if (table.equals(LedgerFormat.SPOTS)) {
+            return in(table, "spot_id", stints, Stint::spotId);
+        }
+        if (table.equals(LedgerFormat.SETUPS)) {
+            return in(table, "setup_id", stints, Stint::setUpId);
+        }
+        if (table.equals(LedgerFormat.TRIPS) || table.equals(LedgerFormat.READINGS)) {
+            return in(table, "trip_id", stints, Stint::tripId);
+        }
+        boolean ofStint = table.equals(LedgerFormat.STINTS)
+                || table.equals(LedgerFormat.CATCHES)
+                || table.equals(LedgerFormat.LOSSES);
+        return ofStint ? in(table, "stint_id", stintIds) : List.of();
+    }
+
+    private static List<Condition> in(
+            Table<?> table, String column, List<Stint> stints, Function<Stint, @Nullable String> id) {
+        return in(
+                table, column, stints.stream().map(id).filter(Objects::nonNull).collect(Collectors.toSet()));
+    }
+
+    private static List<Condition> in(Table<?> table, String column, Set<String> ids) {
+        return Written.chunks(ids).stream()
+                .map(some -> textField(table, column).in(some))
+                .toList();
+    }
+
+    /** Whether rows that were left out for what is wrong with themselves are there and wrong as they were. */
+    boolean stillLeftOut(Viewer viewer, List<LeftOut> leftOut) {
+        for (Table<?> table : LedgerFormat.ALL) {
+            for (LeftOut one : leftOut) {
+                boolean itself = !one.why().endsWith(HANGS);
+                if (itself && one.table().equals(table.name()) && !stillLeftOut(viewer, table, one)) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    private <T> boolean stillLeftOut(Viewer viewer, Table<T> table, LeftOut one) {
+        Sifted sifted = new Sifted(viewer, List.of()) {
+            @Override
+            public <R> List<R> of(Table<R> other) {
+                return List.of();
+            }
+        };
+        sifted.sift(table, List.of(id(table, one.id())));
+        return sifted.leftOut.contains(one);
+    }
+
+    private static final String HANGS = " is left out";
+
+    /** Reads tables in their order and tells apart what cannot be, and what hangs on it. */
+    private abstract class Sifted implements LedgerFormat.Source {
+        private final Viewer viewer;
+        private final Map<String, Set<String>> gone = new HashMap<>();
+        private final Set<LeftOut> leftOut = new LinkedHashSet<>();
+
+        Sifted(Viewer viewer, List<LeftOut> known) {
+            this.viewer = viewer;
+            known.forEach(one ->
+                    gone.computeIfAbsent(one.table(), t -> new HashSet<>()).add(one.id()));
+        }
+
+        /** The sound rows of a table that any of the conditions holds for, condition by condition. */
+        <T> List<T> sift(Table<T> table, List<Condition> any) {
+            List<T> sound = new ArrayList<>();
+            for (Condition where : any) {
+                try (Stream<? extends Record> found =
+                        select(viewer, table, where, byId(table)).fetchStream()) {
+                    found.forEach(row -> {
                         String why = "";
                         try {
                             T record = read(table, row, 0);
@@ -79,28 +189,33 @@ public final class LedgerRows {
                             why = String.valueOf(e.getMessage());
                         }
                         if (!why.isEmpty()) {
-                            String id = String.valueOf(row.get(0));
-                            gone.computeIfAbsent(table.name(), t -> new HashSet<>())
-                                    .add(id);
-                            leftOut.add(new LeftOut(table.name(), id, why));
+                            leaveOut(new LeftOut(table.name(), String.valueOf(row.get(0)), why));
                         }
-                    }
-                    return sound;
+                    });
                 }
+            }
+            return sound;
+        }
 
-                private <T> String hangsOn(Table<T> table, T record) {
-                    for (FileColumn<T> column : table.columns()) {
-                        Set<String> there = gone.getOrDefault(column.references(), Set.of());
-                        Object id = there.isEmpty() ? null : column.value().apply(record);
-                        if (id != null && there.contains(id.toString())) {
-                            return column.name() + ": " + id + " is left out";
-                        }
-                    }
-                    return "";
+        Whole whole() {
+            return new Whole(LedgerFormat.ledger(this), List.copyOf(leftOut));
+        }
+
+        private void leaveOut(LeftOut one) {
+            gone.computeIfAbsent(one.table(), t -> new HashSet<>()).add(one.id());
+            leftOut.add(one);
+        }
+
+        private <T> String hangsOn(Table<T> table, T record) {
+            for (FileColumn<T> column : table.columns()) {
+                Set<String> there = gone.getOrDefault(column.references(), Set.of());
+                Object id = there.isEmpty() ? null : column.value().apply(record);
+                if (id != null && there.contains(id.toString())) {
+                    return column.name() + ": " + id + HANGS;
                 }
-            });
-            return new Whole(ledger, leftOut);
-        });
+            }
+            return "";
+        }
     }
 
     /** Rows of a table that the viewer may see, in an order. */
@@ -111,7 +226,13 @@ public final class LedgerRows {
     /** The first rows of a table that the viewer may see, in an order. */
     public <T> List<T> all(
             Viewer viewer, Table<T> table, Condition where, List<? extends SortField<?>> order, int most) {
-        return select(viewer, table, where, order, most).stream()
+        return all(viewer, table, where, order, 0, most);
+    }
+
+    /** Rows of a table that the viewer may see, in an order, behind so many. */
+    public <T> List<T> all(
+            Viewer viewer, Table<T> table, Condition where, List<? extends SortField<?>> order, int from, int most) {
+        return select(viewer, table, where, order).limit(most).offset(from).fetch().stream()
                 .flatMap(row -> sound(() -> read(table, row, 0)).stream())
                 .toList();
     }
@@ -125,16 +246,14 @@ public final class LedgerRows {
         }
     }
 
-    private List<? extends Record> select(
-            Viewer viewer, Table<?> table, Condition where, List<? extends SortField<?>> order, int most) {
+    private SelectLimitStep<? extends Record> select(
+            Viewer viewer, Table<?> table, Condition where, List<? extends SortField<?>> order) {
         return store.read()
                 .select(columns(viewer, table))
                 .from(of(table))
                 .where(Visibility.of(viewer, of(table)))
                 .and(where)
-                .orderBy(order)
-                .limit(most)
-                .fetch();
+                .orderBy(order);
     }
 
     /** The columns of a table as the viewer sees them, for a query that reads more than the table. */
@@ -172,6 +291,13 @@ public final class LedgerRows {
     /** The rows in which a column holds a text, in the order of the ids. */
     public <T> List<T> holding(Viewer viewer, Table<T> table, String column, String value) {
         return all(viewer, table, holds(table, column, value), byId(table));
+    }
+
+    /** The rows in which a column holds any of some texts. */
+    public <T> List<T> holdingAny(Viewer viewer, Table<T> table, String column, Collection<String> values) {
+        List<T> all = new ArrayList<>();
+        in(table, column, Set.copyOf(values)).forEach(some -> all.addAll(all(viewer, table, some, byId(table))));
+        return all;
     }
 
     private static List<SortField<?>> byId(Table<?> table) {

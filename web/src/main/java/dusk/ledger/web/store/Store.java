@@ -97,6 +97,11 @@ public final class Store implements AutoCloseable {
         return within != null ? within : snapshot != null ? snapshot.tx() : read;
     }
 
+    /** Whether this thread is within a write. */
+    boolean writing() {
+        return writing.get() != null;
+    }
+
     /**
      * Reads several things as they were at one moment, whatever is written meanwhile. A snapshot within a snapshot or
      * a write is part of it.
@@ -171,6 +176,23 @@ public final class Store implements AutoCloseable {
         } catch (DataAccessException e) {
             throw StoreFault.of(e);
         }
+    }
+
+    /**
+     * Counts anew what the tables hold, by which the database chooses how to search them: after much came in at once. What
+     * it costs is bounded, and it is part of no club's records.
+     */
+    void gatherStatistics() {
+        if (writing.get() == null) {
+            write.execute("pragma analysis_limit = 4000");
+            write.execute("analyze");
+        }
+    }
+
+    /** What a store that is used for long needs now and then: statistics where they have grown old, no more notes than are read. */
+    public void tend() {
+        write.execute("pragma optimize");
+        write.transaction(tx -> Written.trim(tx.dsl()));
     }
 
     /** Rises with every write to the club's records. */

@@ -105,11 +105,13 @@ class DropsController {
     }
 
     private List<Line> lines(Person person, SetUp setUp, Fall.Known fall) {
+        List<Drop> everyones = drops.all(person.viewer());
         Map<String, SetUp> all =
-                setUps.all(person.viewer()).stream().collect(Collectors.toMap(SetUp::id, Function.identity()));
+                setUps.of(person.viewer(), everyones.stream().map(Drop::setUpId).collect(Collectors.toSet())).stream()
+                        .collect(Collectors.toMap(SetUp::id, Function.identity()));
         Map<String, String> names =
                 anglers.all(person.viewer()).stream().collect(Collectors.toMap(Angler::id, Angler::called));
-        List<Drop> alike = drops.all(person.viewer()).stream()
+        List<Drop> alike = everyones.stream()
                 .filter(d ->
                         Tied.of(Objects.requireNonNull(all.get(d.setUpId()))).equals(fall.tied()))
                 .toList();

@@ -67,7 +67,7 @@ class SetUpController {
         Viewer viewer = person.viewer();
         UnitSystem units = person.units();
         SetUp setUp = setUps.one(viewer, id);
-        List<SetUp> all = setUps.all(viewer);
+        List<SetUp> all = setUps.kin(viewer, setUp);
         SetUps.Fished fished = setUps.fished(viewer).getOrDefault(id, SetUps.Fished.NEVER);
         String words = SetUpWords.of(setUp, units);
         Map<String, String> typed = new SetUpForm(setUp.rig(), units).record().typed(setUp);

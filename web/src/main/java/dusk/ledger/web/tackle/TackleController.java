@@ -6,9 +6,12 @@ import dusk.ledger.journal.SetUp;
 import dusk.ledger.tackle.NearDuplicates;
 import dusk.ledger.tackle.TackleChecks;
 import dusk.ledger.units.UnitSystem;
+import dusk.ledger.web.choose.Choices;
 import dusk.ledger.web.portrait.Portrait;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.SetUps;
+import dusk.ledger.web.store.Kept;
+import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.words.EffortWords;
 import dusk.ledger.web.words.SetUpWords;
@@ -17,6 +20,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -27,10 +31,21 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The club's set-ups, drawn, with the fishing they have seen and what does not go together in them. */
 @Controller
 class TackleController {
-    private final SetUps setUps;
+    /** Set-ups on a page. */
+    private static final int PAGE = 24;
 
-    TackleController(SetUps setUps) {
+    private static final int PAIRS = 12;
+
+    private final SetUps setUps;
+    private final Choices choices;
+    private final Kept<Map<String, List<Alike>>> shelf;
+    private final Kept<List<NearDuplicates.Pair>> pairs;
+
+    TackleController(SetUps setUps, Choices choices, Store store) {
         this.setUps = setUps;
+        this.choices = choices;
+        shelf = new Kept<>(store, Kept.Kind.SETUP);
+        pairs = new Kept<>(store, Kept.Kind.SETUP);
     }
 
     /** A set-up on the page. */
@@ -40,36 +55,70 @@ class TackleController {
     record Pair(Card one, Card other, String differ) {}
 
     @GetMapping("/tackle")
-    String page(Person person, @RequestParam(defaultValue = "") String rig, Model model) {
+    String page(
+            Person person,
+            @RequestParam(defaultValue = "") String rig,
+            @RequestParam(defaultValue = "") String find,
+            @RequestParam(defaultValue = "0") int page,
+            Model model) {
         Viewer viewer = person.viewer();
         UnitSystem units = person.units();
         Map<String, SetUps.Fished> fished = setUps.fished(viewer);
-        List<SetUp> all = setUps.all(viewer);
-        Map<String, List<Card>> byRig = new TreeMap<>();
-        alike(all)
-                .forEach((one, same) -> byRig.computeIfAbsent(one.rig(), r -> new ArrayList<>())
-                        .add(card(
-                                one,
-                                units,
-                                same.stream()
-                                        .map(s -> fished.getOrDefault(s.id(), SetUps.Fished.NEVER))
-                                        .reduce(SetUps.Fished.NEVER, SetUps.Fished::and))));
-        byRig.values()
-                .forEach(cards ->
-                        cards.sort(Comparator.comparingDouble(Card::rodHours).reversed()));
+        Map<String, List<Alike>> byRig = shelf.of(viewer, "shelf", () -> byRig(setUps.all(viewer)));
         String open = byRig.containsKey(rig)
                 ? rig
                 : byRig.keySet().stream().findFirst().orElse("");
+        Set<String> found = choices.holding(person, find);
+        List<Alike> shown = (find.isBlank()
+                        ? byRig.getOrDefault(open, List.of()).stream()
+                        : byRig.values().stream()
+                                .flatMap(List::stream)
+                                .filter(alike -> found.contains(alike.first().id())))
+                .sorted(Comparator.comparingDouble(
+                                (Alike alike) -> alike.fished(fished).rodHours())
+                        .reversed())
+                .toList();
+        int from = Math.max(0, Math.min(page, (shown.size() - 1) / PAGE)) * PAGE;
         model.addAttribute("rigs", byRig.keySet());
-        model.addAttribute("rig", open);
-        model.addAttribute("cards", byRig.getOrDefault(open, List.of()));
-        model.addAttribute("pairs", pairs(all, open, fished, units));
-        model.addAttribute("storage", TackleChecks.storage(all));
+        model.addAttribute("rig", find.isBlank() ? open : "");
+        model.addAttribute("find", find.strip());
+        model.addAttribute("searched", choices.manySetUps(person));
+        model.addAttribute("count", shown.size());
+        model.addAttribute("page", from / PAGE);
+        model.addAttribute("more", shown.size() > from + PAGE);
+        model.addAttribute(
+                "cards",
+                shown.stream()
+                        .skip(from)
+                        .limit(PAGE)
+                        .map(alike -> card(alike.first(), units, alike.fished(fished)))
+                        .toList());
+        List<NearDuplicates.Pair> near = pairs.of(
+                viewer,
+                open,
+                () -> NearDuplicates.among(setUps.all(viewer).stream()
+                        .filter(s -> s.rig().equals(open))
+                        .toList()));
+        model.addAttribute("pairs", find.isBlank() ? shown(near, fished, units) : List.of());
+        model.addAttribute("morePairs", find.isBlank() ? Math.max(0, near.size() - PAIRS) : 0);
+        model.addAttribute("storage", TackleChecks.storage(setUps.all(viewer)));
         return "tackle/list";
     }
 
     /** Set-ups alike in everything stand as one: they are one thing in the box, however often the way there differed. */
-    private static Map<SetUp, List<SetUp>> alike(List<SetUp> all) {
+    private record Alike(List<SetUp> same) {
+        SetUp first() {
+            return same.get(0);
+        }
+
+        SetUps.Fished fished(Map<String, SetUps.Fished> by) {
+            return same.stream()
+                    .map(s -> by.getOrDefault(s.id(), SetUps.Fished.NEVER))
+                    .reduce(SetUps.Fished.NEVER, SetUps.Fished::and);
+        }
+    }
+
+    private static Map<String, List<Alike>> byRig(List<SetUp> all) {
         Map<List<@Nullable Object>, List<SetUp>> same = new LinkedHashMap<>();
         for (SetUp setUp : all) {
             List<@Nullable Object> fields = new ArrayList<>();
@@ -80,15 +129,17 @@ class TackleController {
             }
             same.computeIfAbsent(fields, f -> new ArrayList<>()).add(setUp);
         }
-        Map<SetUp, List<SetUp>> byFirst = new LinkedHashMap<>();
-        same.values().forEach(list -> byFirst.put(list.get(0), list));
-        return byFirst;
+        Map<String, List<Alike>> byRig = new TreeMap<>();
+        same.values()
+                .forEach(list -> byRig.computeIfAbsent(list.get(0).rig(), r -> new ArrayList<>())
+                        .add(new Alike(List.copyOf(list))));
+        return byRig;
     }
 
-    private static List<Pair> pairs(List<SetUp> all, String rig, Map<String, SetUps.Fished> fished, UnitSystem units) {
-        return NearDuplicates.among(
-                        all.stream().filter(s -> s.rig().equals(rig)).toList())
-                .stream()
+    private static List<Pair> shown(
+            List<NearDuplicates.Pair> near, Map<String, SetUps.Fished> fished, UnitSystem units) {
+        return near.stream()
+                .limit(PAIRS)
                 .map(pair -> new Pair(
                         card(pair.one(), units, fished.getOrDefault(pair.one().id(), SetUps.Fished.NEVER)),
                         card(

@@ -1,5 +1,5 @@
 /** Set-ups: their list, their portraits, and new ones. */
-@ApplicationModule(allowedDependencies = {"form", "portrait", "records", "store", "words"})
+@ApplicationModule(allowedDependencies = {"choose", "form", "portrait", "records", "store", "words"})
 @NullMarked
 package dusk.ledger.web.tackle;
 

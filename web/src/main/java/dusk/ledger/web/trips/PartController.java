@@ -2,6 +2,7 @@ package dusk.ledger.web.trips;
 
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Trip;
+import dusk.ledger.web.choose.Choices;
 import dusk.ledger.web.form.FormPage;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.records.Alone;
@@ -29,6 +30,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 @RequestMapping("/trips/{tripId}/{part:readings|stints|fish|places}")
 class PartController {
+    private final Choices choices;
     private final Alone alone;
     private final Trips trips;
     private final TripRows rows;
@@ -36,7 +38,15 @@ class PartController {
     private final NewId newId;
     private final List<TripPart<?>> parts;
 
-    PartController(Alone alone, Trips trips, TripRows rows, Waters waters, NewId newId, List<TripPart<?>> parts) {
+    PartController(
+            Choices choices,
+            Alone alone,
+            Trips trips,
+            TripRows rows,
+            Waters waters,
+            NewId newId,
+            List<TripPart<?>> parts) {
+        this.choices = choices;
         this.alone = alone;
         this.trips = trips;
         this.rows = rows;
@@ -87,7 +97,7 @@ class PartController {
             Model model,
             HtmxRequest htmx,
             HttpServletResponse response) {
-        return save(part(part), on(person, tripId, typed), null, typed, model, htmx, response);
+        return save(part(part), person, tripId, null, typed, model, htmx, response);
     }
 
     @PostMapping("/{id}")
@@ -100,7 +110,7 @@ class PartController {
             Model model,
             HtmxRequest htmx,
             HttpServletResponse response) {
-        return save(part(part), on(person, tripId, typed), id, typed, model, htmx, response);
+        return save(part(part), person, tripId, id, typed, model, htmx, response);
     }
 
     @PostMapping("/{id}/delete")
@@ -125,14 +135,23 @@ class PartController {
 
     private <T> Object save(
             TripPart<T> kind,
-            TripContext on,
+            Person person,
+            String tripId,
             @Nullable String id,
-            Map<String, String> typed,
+            Map<String, String> asked,
             Model model,
             HtmxRequest htmx,
             HttpServletResponse response) {
+        Choices.Found found = choices.found(person, asked);
+        Map<String, String> typed = found.typed();
+        TripContext on = on(person, tripId, typed);
         RecordForm<T> form = kind.form(on);
         try {
+            if (!found.errors().isEmpty()) {
+                throw new Invalid(found.errors().entrySet().stream()
+                        .map(e -> new Invalid.Problem(e.getKey(), e.getValue()))
+                        .toList());
+            }
             alone.in(on.viewer(), () -> {
                 T before = id == null ? null : existing(kind, on, id);
                 String rowId = id == null ? newId.next() : id;

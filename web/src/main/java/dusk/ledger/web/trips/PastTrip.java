@@ -64,6 +64,11 @@ final class PastTrip {
         this.typed = new Typed(typed, person.units());
     }
 
+    /** Notes what is wrong with a field that was read elsewhere. */
+    void wrong(String field, String message) {
+        typed.wrong(field, message);
+    }
+
     Map<String, String> errors() {
         return typed.errors();
     }

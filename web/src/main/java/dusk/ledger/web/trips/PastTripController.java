@@ -1,6 +1,7 @@
 package dusk.ledger.web.trips;
 
 import dusk.ledger.journal.Water;
+import dusk.ledger.web.choose.Choices;
 import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.records.Anglers;
 import dusk.ledger.web.records.Person;
@@ -21,6 +22,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -35,6 +37,7 @@ class PastTripController {
     private static final Duration HALF_A_DAY = Duration.ofHours(12);
     private static final int MOST_ROWS = 24;
 
+    private final Choices finding;
     private final Trips trips;
     private final Waters waters;
     private final Anglers anglers;
@@ -44,7 +47,15 @@ class PastTripController {
     private final Clock clock;
 
     PastTripController(
-            Trips trips, Waters waters, Anglers anglers, SetUps setUps, Places places, NewId newId, Clock clock) {
+            Choices finding,
+            Trips trips,
+            Waters waters,
+            Anglers anglers,
+            SetUps setUps,
+            Places places,
+            NewId newId,
+            Clock clock) {
+        this.finding = finding;
         this.trips = trips;
         this.waters = waters;
         this.anglers = anglers;
@@ -96,21 +107,29 @@ class PastTripController {
         model.addAttribute("errors", errors);
         model.addAttribute(
                 "species", String.join(", ", choices.species().stream().limit(6).toList()));
-        model.addAttribute(
-                "setUps",
-                choices.setUps().stream()
-                        .map(s -> new FormField.Option(s.id(), SetUpWords.of(s, person.units())))
-                        .toList());
+        Map<Integer, List<FormField.Option>> setUpsOf = new HashMap<>();
+        Map<Integer, List<FormField.Option>> anglersOf = new HashMap<>();
+        for (int row = 1; row <= rows; row++) {
+            setUpsOf.put(
+                    row,
+                    finding.setUps(person, "setup_" + row, typed, Set.of()).stream()
+                            .map(s -> new FormField.Option(s.id(), SetUpWords.of(s, person.units())))
+                            .toList());
+            anglersOf.put(
+                    row,
+                    finding.anglers(person, "angler_" + row, typed).stream()
+                            .map(a -> new FormField.Option(a.id(), a.called()))
+                            .toList());
+        }
+        model.addAttribute("setUps", setUpsOf);
+        model.addAttribute("anglers", anglersOf);
+        model.addAttribute("findSetUps", finding.manySetUps(person));
+        model.addAttribute("findAnglers", finding.manyAnglers(person));
         model.addAttribute(
                 "spots",
                 choices.spots().stream()
                         .map(s -> new FormField.Option(s.id(), PlaceWords.of(s)))
                         .sorted(Comparator.comparing(FormField.Option::label))
-                        .toList());
-        model.addAttribute(
-                "anglers",
-                choices.anglers().stream()
-                        .map(a -> new FormField.Option(a.id(), a.called()))
                         .toList());
         return "trips/past";
     }
@@ -119,7 +138,7 @@ class PastTripController {
         Viewer viewer = person.viewer();
         return new PastTrip.Choices(
                 anglers.all(viewer),
-                setUps.lastFishedFirst(viewer),
+                setUps.all(viewer),
                 places.of(viewer, water),
                 PastTrip.species(trips.speciesOf(viewer, water)));
     }
@@ -128,17 +147,20 @@ class PastTripController {
     String add(
             Person person,
             @RequestParam int rows,
-            @RequestParam Map<String, String> typed,
+            @RequestParam Map<String, String> asked,
             Model model,
             HttpServletResponse response) {
         Viewer viewer = person.viewer();
         List<Water> all = waters.all(viewer);
+        Choices.Found found = finding.found(person, asked);
+        Map<String, String> typed = found.typed();
         Water water = all.stream()
                 .filter(w -> w.id().equals(typed.getOrDefault("water_id", "")))
                 .findFirst()
                 .orElseThrow(NotYours::new);
         int count = Math.max(1, Math.min(MOST_ROWS, rows));
         PastTrip past = new PastTrip(person, water, newId, clock.instant(), typed);
+        found.errors().forEach(past::wrong);
         past.read(count, choices(person, water.id()));
         if (!past.errors().isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

@@ -12,12 +12,11 @@ import dusk.ledger.journal.Spot;
 import dusk.ledger.journal.Stint;
 import dusk.ledger.journal.Tally;
 import dusk.ledger.journal.Touch;
+import dusk.ledger.web.choose.Choices;
 import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.form.RecordForm;
-import dusk.ledger.web.records.Anglers;
 import dusk.ledger.web.records.Places;
-import dusk.ledger.web.records.SetUps;
 import dusk.ledger.web.records.TripRows;
 import dusk.ledger.web.records.Trips;
 import dusk.ledger.web.store.Deletions;
@@ -43,16 +42,14 @@ class StintPart implements TripPart<Stint> {
 
     private final Trips trips;
     private final TripRows rows;
-    private final Anglers anglers;
-    private final SetUps setUps;
+    private final Choices choices;
     private final Places places;
     private final Deletions deletions;
 
-    StintPart(Trips trips, TripRows rows, Anglers anglers, SetUps setUps, Places places, Deletions deletions) {
+    StintPart(Trips trips, TripRows rows, Choices choices, Places places, Deletions deletions) {
         this.trips = trips;
         this.rows = rows;
-        this.anglers = anglers;
-        this.setUps = setUps;
+        this.choices = choices;
         this.places = places;
         this.deletions = deletions;
     }
@@ -69,10 +66,18 @@ class StintPart implements TripPart<Stint> {
 
     @Override
     public RecordForm<Stint> form(TripContext on) {
-        return new RecordForm<>(LedgerFormat.STINTS, on.text())
-                .choose("angler_id", "Who", List.of(anglers(on)))
-                .choose("setup_id", "Set-up", "", setUps(on), "/tackle/portrait")
-                .choose("spot_id", "Place", List.of(spots(on)))
+        RecordForm<Stint> form = new RecordForm<>(LedgerFormat.STINTS, on.text());
+        if (choices.manyAnglers(on.person())) {
+            form.search("angler_id", "Who", List.of(anglers(on)), "");
+        } else {
+            form.choose("angler_id", "Who", List.of(anglers(on)));
+        }
+        if (choices.manySetUps(on.person())) {
+            form.search("setup_id", "Set-up", setUps(on), "/tackle/portrait");
+        } else {
+            form.choose("setup_id", "Set-up", "", setUps(on), "/tackle/portrait");
+        }
+        return form.choose("spot_id", "Place", List.of(spots(on)))
                 .ask("started_at", "From", "")
                 .ask("minutes", "Minutes fished", "a blank counts as much as a fish")
                 .ask("depth_m", "Depth", "")
@@ -93,7 +98,7 @@ class StintPart implements TripPart<Stint> {
     private FormField.Group anglers(TripContext on) {
         return new FormField.Group(
                 "",
-                anglers.all(on.viewer()).stream()
+                choices.anglers(on.person(), "angler_id", on.asked()).stream()
                         .map((Angler a) -> new FormField.Option(a.id(), a.called()))
                         .toList());
     }
@@ -111,9 +116,10 @@ class StintPart implements TripPart<Stint> {
         Set<String> here = rows.stints(on.viewer(), on.trip().id()).stream()
                 .map(Stint::setUpId)
                 .collect(Collectors.toSet());
+        boolean sought = !on.asked().getOrDefault(Choices.FIND + "setup_id", "").isBlank();
         List<FormField.Option> onTrip = new ArrayList<>();
         Map<String, List<FormField.Option>> byRig = new TreeMap<>();
-        for (SetUp setUp : setUps.lastFishedFirst(on.viewer())) {
+        for (SetUp setUp : choices.setUps(on.person(), "setup_id", on.asked(), sought ? Set.of() : here)) {
             FormField.Option option = new FormField.Option(
                     setUp.id(), SetUpWords.of(setUp, on.person().units()));
             if (here.contains(setUp.id())) {

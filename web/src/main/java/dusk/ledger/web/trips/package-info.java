@@ -1,5 +1,5 @@
 /** The ledger of trips, and each trip's readings, stints and fish. */
-@ApplicationModule(allowedDependencies = {"form", "frame", "portrait", "records", "store", "words"})
+@ApplicationModule(allowedDependencies = {"choose", "form", "frame", "portrait", "records", "store", "words"})
 @NullMarked
 package dusk.ledger.web.trips;
 

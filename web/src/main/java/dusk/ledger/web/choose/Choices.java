@@ -1,0 +1,218 @@
+package dusk.ledger.web.choose;
+
+import dusk.ledger.journal.Angler;
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.units.UnitSystem;
+import dusk.ledger.web.records.Anglers;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.SetUps;
+import dusk.ledger.web.store.Kept;
+import dusk.ledger.web.store.Store;
+import dusk.ledger.web.words.SetUpWords;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+
+/**
+ * Set-ups and anglers to choose from. A short list is offered whole; of a long one the likely ones, and those that hold
+ * every word that was written beside the field.
+ */
+@Component
+public class Choices {
+    /** Before a field's name: the field beside it that takes words. */
+    public static final String FIND = "find.";
+
+    /** So many are offered whole. */
+    public static final int WHOLE = 60;
+
+    private static final int MOST = 30;
+
+    private final SetUps setUps;
+    private final Anglers anglers;
+    private final Kept<Map<String, String>> texts;
+
+    Choices(SetUps setUps, Anglers anglers, Store store) {
+        this.setUps = setUps;
+        this.anglers = anglers;
+        texts = new Kept<>(store, Kept.Kind.SETUP);
+    }
+
+    /** What a field is to be filled with. */
+    private enum Of {
+        SET_UP("set-up"),
+        ANGLER("angler");
+
+        private final String word;
+
+        Of(String word) {
+            this.word = word;
+        }
+
+        static Of field(String name) {
+            return name.startsWith("angler") ? ANGLER : SET_UP;
+        }
+    }
+
+    /** Ids of the set-ups that hold every word; all of them without words. */
+    public Set<String> holding(Person person, String words) {
+        return setUps.all(person.viewer()).stream()
+                .filter(holding(words, setUpText(person)))
+                .map(SetUp::id)
+                .collect(Collectors.toSet());
+    }
+
+    /** Whether set-ups are so many that they are looked for. */
+    public boolean manySetUps(Person person) {
+        return setUps.all(person.viewer()).size() > WHOLE;
+    }
+
+    public boolean manyAnglers(Person person) {
+        return anglers.all(person.viewer()).size() > WHOLE;
+    }
+
+    /**
+     * Set-ups to offer at a field, those fished last first.
+     *
+     * @param chosen ids that must be among them
+     */
+    public List<SetUp> setUps(Person person, String field, Map<String, String> typed, Collection<String> chosen) {
+        return offered(
+                setUps.lastFishedFirst(person.viewer()),
+                SetUp::id,
+                setUpText(person),
+                typed.getOrDefault(FIND + field, ""),
+                with(chosen, typed.getOrDefault(field, "")));
+    }
+
+    /** The same of anglers: the person and those they fish with first. */
+    public List<Angler> anglers(Person person, String field, Map<String, String> typed) {
+        return offered(
+                anglers.likelyFirst(person.viewer(), WHOLE),
+                Angler::id,
+                Choices::text,
+                typed.getOrDefault(FIND + field, ""),
+                Set.of(typed.getOrDefault(field, "")));
+    }
+
+    private static Set<String> with(Collection<String> chosen, String one) {
+        Set<String> all = new LinkedHashSet<>(chosen);
+        all.add(one);
+        return all;
+    }
+
+    private Function<SetUp, String> setUpText(Person person) {
+        UnitSystem units = person.units();
+        Map<String, String> known = texts.of(person.viewer(), units, () -> {
+            Map<String, String> made = new HashMap<>();
+            setUps.all(person.viewer())
+                    .forEach(s -> made.put(s.id(), SetUpWords.of(s, units).toLowerCase(Locale.ROOT)));
+            return made;
+        });
+        return setUp -> known.getOrDefault(setUp.id(), "");
+    }
+
+    private static String text(Angler angler) {
+        return angler.called().toLowerCase(Locale.ROOT);
+    }
+
+    private static <T> List<T> offered(
+            List<T> all, Function<T, String> id, Function<T, String> text, String words, Set<String> chosen) {
+        if (all.size() <= WHOLE && words.isBlank()) {
+            return all;
+        }
+        List<T> offered = new ArrayList<>(
+                all.stream().filter(holding(words, text)).limit(MOST).toList());
+        all.stream()
+                .filter(one -> chosen.contains(id.apply(one)) && !offered.contains(one))
+                .forEach(offered::add);
+        return offered;
+    }
+
+    private static <T> Predicate<T> holding(String words, Function<T, String> text) {
+        List<String> wanted = List.of(words.toLowerCase(Locale.ROOT).strip().split("[\\s,]+"));
+        return one -> wanted.stream().allMatch(text.apply(one)::contains);
+    }
+
+    /** What holds every word, likely ones first: the first few as options, and how many there are. */
+    record Matches(List<Match> first, long count) {}
+
+    /** One of them. */
+    record Match(String id, String words) {}
+
+    Matches matching(Person person, String field, String words) {
+        return switch (Of.field(field)) {
+            case SET_UP ->
+                matching(
+                        setUps.lastFishedFirst(person.viewer()),
+                        holding(words, setUpText(person)),
+                        s -> new Match(s.id(), SetUpWords.of(s, person.units())));
+            case ANGLER ->
+                matching(
+                        anglers.likelyFirst(person.viewer(), WHOLE),
+                        holding(words, Choices::text),
+                        a -> new Match(a.id(), a.called()));
+        };
+    }
+
+    private static <T> Matches matching(List<T> all, Predicate<T> holding, Function<T, Match> match) {
+        return new Matches(
+                all.stream().filter(holding).limit(MOST).map(match).toList(),
+                all.stream().filter(holding).count());
+    }
+
+    /**
+     * What was typed, with what its words find.
+     *
+     * @param typed as before, and where words beside a field find one thing only, that in the field
+     * @param errors by field: where they find nothing, or several and none of them is chosen
+     */
+    public record Found(Map<String, String> typed, Map<String, String> errors) {}
+
+    /** Reads the words beside fields, for whoever has no script that did it while they wrote. */
+    public Found found(Person person, Map<String, String> typed) {
+        Map<String, String> filled = new HashMap<>(typed);
+        Map<String, String> errors = new HashMap<>();
+        typed.forEach((name, words) -> {
+            if (name.startsWith(FIND) && !words.isBlank()) {
+                String field = name.substring(FIND.length());
+                find(person, field, words.strip(), filled, errors);
+            }
+        });
+        return new Found(filled, errors);
+    }
+
+    private void find(
+            Person person, String field, String words, Map<String, String> filled, Map<String, String> errors) {
+        Matches matches = matching(person, field, words);
+        String chosen = filled.getOrDefault(field, "");
+        if (matches.first().stream().anyMatch(m -> m.id().equals(chosen))) {
+            return;
+        }
+        String word = Of.field(field).word;
+        if (matches.count() == 1) {
+            filled.put(field, matches.first().get(0).id());
+        } else if (matches.count() == 0) {
+            errors.put(field, "No " + word + " has all of “" + words + "” in it. Write fewer or other words.");
+        } else {
+            errors.put(
+                    field,
+                    matches.count() + " " + word + "s have “" + words
+                            + "” in them. Choose one here, or write more words.");
+        }
+    }
+
+    /** Names of the fields that take words, by which a request for options says which it is for. */
+    static Stream<String> fields(Map<String, String> asked) {
+        return asked.keySet().stream().filter(name -> name.startsWith(FIND)).map(name -> name.substring(FIND.length()));
+    }
+}
