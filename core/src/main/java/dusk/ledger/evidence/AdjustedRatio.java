@@ -6,12 +6,12 @@ import dusk.ledger.vocabulary.Factor;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
-import java.util.HashMap;
-import java.util.HashSet;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.apache.commons.statistics.distribution.TDistribution;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A against B with other factors held equal by regression. Adjusting factors enter first, each by its levels
@@ -45,9 +45,9 @@ final class AdjustedRatio {
         if (!(fishOf[1] > 0)) {
             return new Estimate.Figure(0, null, null, "no fish on this side");
         }
-        List<Integer> kept = kept(rows, fish, side);
-        Design design = new Design(side);
-        PoissonFit fit = PoissonFit.of(design.data(kept, fish));
+        int[] kept = kept(rows, fish, side);
+        Design design = new Design(side, kept);
+        PoissonFit fit = kept.length == 0 ? null : PoissonFit.of(design.data(fish));
         int own = design.ownColumn();
         if (fit == null) {
             return new Estimate.None("the factors held equal leave nothing to fit");
@@ -67,18 +67,18 @@ final class AdjustedRatio {
         return new Estimate.Figure(Math.exp(log), new Interval(Math.exp(log - reach), Math.exp(log + reach)), p, "");
     }
 
-    private int degreesOfFreedom(List<Integer> kept, int[] side) {
-        Set<Integer> with = new HashSet<>();
-        Set<Integer> without = new HashSet<>();
+    private int degreesOfFreedom(int[] kept, int[] side) {
+        BitSet with = new BitSet();
+        BitSet without = new BitSet();
         for (int row : kept) {
             boolean own = side[table.codes(factor).at(row)] == 1;
-            (own ? with : without).add(table.codes(Factor.TRIP).at(row));
+            (own ? with : without).set(table.codes(Factor.TRIP).at(row));
         }
-        return Math.min(with.size(), without.size()) - 1;
+        return Math.min(with.cardinality(), without.cardinality()) - 1;
     }
 
     /** Rows of the fit: stints at a level, of any factor in it, that has no fish are left out. */
-    private List<Integer> kept(BitSet rows, int[] fish, int[] side) {
+    private int[] kept(BitSet rows, int[] fish, int[] side) {
         BitSet kept = (BitSet) rows.clone();
         Codes levels = table.codes(factor);
         if (sides.versus() == null) {
@@ -95,57 +95,52 @@ final class AdjustedRatio {
             within.stream().forEach(r -> fishAt[codes.at(r)] += fish[r]);
             within.stream().filter(r -> fishAt[codes.at(r)] == 0).forEach(kept::clear);
         }
-        return kept.stream().boxed().toList();
+        return kept.stream().toArray();
     }
 
-    /** Numbers the columns as levels turn up in the rows. */
+    /**
+     * Columns of the levels that turn up in the rows. The adjusting factor with most of them is told by a constant a group;
+     * of each of the others the reference, the first to occur where none is named, and A get no column here.
+     */
     private final class Design {
         private final int[] side;
-        private final Map<Factor, int[]> columnOf = new HashMap<>();
-        private int width = 1;
+        private final int[] rows;
+        private final @Nullable Factor grouped;
+        private final Map<Factor, int[]> columnOf = new LinkedHashMap<>();
+        private int width;
 
-        Design(int[] side) {
+        Design(int[] side, int[] rows) {
             this.side = side;
+            this.rows = rows;
+            grouped = adjust.stream()
+                    .max(Comparator.comparingInt(f -> present(f).cardinality()))
+                    .orElse(null);
+            adjust.stream().filter(f -> f != grouped).forEach(f -> number(f, -1));
+            if (sides.versus() != null) {
+                number(factor, table.codes(factor).codeOf(sides.versus()));
+            }
+            width++;
         }
 
         int ownColumn() {
             return width - 1;
         }
 
-        PoissonFit.Data data(List<Integer> rows, int[] fish) {
-            adjust.forEach(f -> number(f, rows, -1));
-            if (sides.versus() != null) {
-                number(factor, rows, table.codes(factor).codeOf(sides.versus()));
+        private BitSet present(Factor one) {
+            Codes codes = table.codes(one);
+            BitSet present = new BitSet();
+            for (int row : rows) {
+                present.set(codes.at(row));
             }
-            int own = width++;
-            int[][] columns = new int[rows.size()][];
-            double[][] values = new double[rows.size()][];
-            double[] y = new double[rows.size()];
-            double[] effort = new double[rows.size()];
-            int[] cluster = new int[rows.size()];
-            Map<Integer, Integer> clusters = new HashMap<>();
-            for (int i = 0; i < rows.size(); i++) {
-                int row = rows.get(i);
-                columns[i] = columns(row, own);
-                values[i] = new double[columns[i].length];
-                Arrays.fill(values[i], 1);
-                y[i] = fish[row];
-                effort[i] = table.rodHours(row);
-                cluster[i] = clusters.computeIfAbsent(table.codes(Factor.TRIP).at(row), t -> clusters.size());
-            }
-            return new PoissonFit.Data(width, columns, values, y, effort, cluster, clusters.size());
+            return present;
         }
 
-        /** Gives each level that occurs a column; the reference, the first to occur where none is named, and A get none here. */
-        private void number(Factor one, List<Integer> rows, int reference) {
-            Codes codes = table.codes(one);
-            boolean[] present = new boolean[codes.levels().size()];
-            rows.forEach(r -> present[codes.at(r)] = true);
-            int[] columns = new int[present.length];
+        private void number(Factor one, int reference) {
+            int[] columns = new int[table.codes(one).levels().size()];
+            Arrays.fill(columns, -1);
             int without = reference;
-            for (int code = 0; code < present.length; code++) {
-                columns[code] = -1;
-                if (!present[code] || (one == factor && side[code] == 1)) {
+            for (int code : present(one).stream().toArray()) {
+                if (one == factor && side[code] == 1) {
                     continue;
                 }
                 if (without < 0) {
@@ -158,19 +153,51 @@ final class AdjustedRatio {
             columnOf.put(one, columns);
         }
 
-        private int[] columns(int row, int own) {
-            List<Integer> columns = new ArrayList<>();
-            columns.add(0);
+        PoissonFit.Data data(int[] fishByRow) {
+            Codes levels = table.codes(factor);
+            List<Grouping.By> common = new ArrayList<>();
+            columnOf.keySet().forEach(f -> common.add(Grouping.By.of(table.codes(f))));
+            common.add(new Grouping.By(row -> side[levels.at(row)] + 1, 3));
+            Grouping groups =
+                    Grouping.of(rows, grouped == null ? List.of() : List.of(Grouping.By.of(table.codes(grouped))));
+            if (grouped != null) {
+                common.add(Grouping.By.of(table.codes(grouped)));
+            }
+            Grouping cells = Grouping.of(rows, common);
+            Grouping trips = Grouping.of(rows, List.of(Grouping.By.of(table.codes(Factor.TRIP))));
+            int[][] columns = new int[cells.count()][];
+            double[][] values = new double[cells.count()][];
+            int[] group = new int[cells.count()];
+            double[] fish = new double[rows.length];
+            double[] effort = new double[rows.length];
+            for (int i = 0; i < rows.length; i++) {
+                int cell = cells.of()[i];
+                if (columns[cell] == null) {
+                    columns[cell] = columns(rows[i]);
+                    values[cell] = new double[columns[cell].length];
+                    Arrays.fill(values[cell], 1);
+                    group[cell] = groups.of()[i];
+                }
+                fish[i] = fishByRow[rows[i]];
+                effort[i] = table.rodHours(rows[i]);
+            }
+            return new PoissonFit.Data(
+                    width, columns, values, group, groups.count(), cells.of(), fish, effort, trips.of(), trips.count());
+        }
+
+        private int[] columns(int row) {
+            int[] columns = new int[columnOf.size() + 1];
+            int count = 0;
             for (Map.Entry<Factor, int[]> one : columnOf.entrySet()) {
                 int column = one.getValue()[table.codes(one.getKey()).at(row)];
                 if (column >= 0) {
-                    columns.add(column);
+                    columns[count++] = column;
                 }
             }
             if (side[table.codes(factor).at(row)] == 1) {
-                columns.add(own);
+                columns[count++] = ownColumn();
             }
-            return columns.stream().mapToInt(Integer::intValue).sorted().toArray();
+            return Arrays.copyOf(columns, count);
         }
     }
 }

@@ -5,10 +5,7 @@ import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import java.util.ArrayList;
 import java.util.BitSet;
-import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
  * A against B, or the rest: matched within blocks, and adjusted by regression.
@@ -58,32 +55,33 @@ public record Contrast(String level, String versus, MatchedRatio matched, Estima
         return contrasts;
     }
 
-    /** The cluster of a block is its trip; where blocks are not of one trip, the block itself. */
-    private static Collection<Block> blocks(
+    /** Blocks with both sides. The cluster of a block is its trip; where blocks are not of one trip, the block itself. */
+    private static List<Block> blocks(
             StintTable table, Factor factor, Sides sides, List<Factor> by, BitSet rows, int[] fish) {
         Codes levels = table.codes(factor);
+        Codes trips = table.codes(Factor.TRIP);
         int[] side = sides.byCode(levels);
+        int[] spoken = rows.stream().filter(row -> side[levels.at(row)] >= 0).toArray();
         boolean ofTrips = by.contains(Factor.TRIP);
-        Map<List<Integer>, Block> blocks = new HashMap<>();
-        for (int row = rows.nextSetBit(0); row >= 0; row = rows.nextSetBit(row + 1)) {
-            int on = side[levels.at(row)];
-            if (on < 0) {
-                continue;
-            }
-            int at = row;
-            List<Integer> key = by.stream().map(f -> table.codes(f).at(at)).toList();
-            Block before = blocks.get(key);
-            int cluster = before != null
-                    ? before.cluster()
-                    : ofTrips ? table.codes(Factor.TRIP).at(row) : blocks.size();
-            Block empty = before == null ? new Block(cluster, 0, 0, 0, 0) : before;
-            double hours = table.rodHours(row);
-            blocks.put(
-                    key,
-                    on == 1
-                            ? new Block(cluster, empty.x() + fish[row], empty.n1() + hours, empty.z(), empty.n0())
-                            : new Block(cluster, empty.x(), empty.n1(), empty.z() + fish[row], empty.n0() + hours));
+        Grouping blocks = Grouping.of(
+                spoken, by.stream().map(f -> Grouping.By.of(table.codes(f))).toList());
+        int[] cluster = new int[blocks.count()];
+        double[][] sums = new double[4][blocks.count()];
+        for (int i = 0; i < spoken.length; i++) {
+            int row = spoken[i];
+            int block = blocks.of()[i];
+            int own = side[levels.at(row)] == 1 ? 0 : 2;
+            cluster[block] = ofTrips ? trips.at(row) : block;
+            sums[own][block] += fish[row];
+            sums[own + 1][block] += table.rodHours(row);
         }
-        return blocks.values();
+        List<Block> both = new ArrayList<>();
+        for (int block = 0; block < cluster.length; block++) {
+            Block one = new Block(cluster[block], sums[0][block], sums[1][block], sums[2][block], sums[3][block]);
+            if (one.bothSides()) {
+                both.add(one);
+            }
+        }
+        return both;
     }
 }

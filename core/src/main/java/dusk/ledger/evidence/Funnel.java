@@ -4,13 +4,13 @@ import dusk.ledger.stints.Codes;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import java.util.ArrayList;
-import java.util.BitSet;
-import java.util.HashMap;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.ToIntFunction;
 import org.apache.commons.statistics.distribution.NormalDistribution;
 import org.jspecify.annotations.Nullable;
 
@@ -58,6 +58,13 @@ public record Funnel(Step all, List<Step> levels, Map<String, Integer> lost, Map
         private int hooked;
         private int landed;
 
+        void add(StintTable table, int row, int fish) {
+            follows += table.follows(row);
+            bites += table.bites(row);
+            hooked += table.hooked(row);
+            landed += fish;
+        }
+
         void add(Counts o) {
             follows += o.follows;
             bites += o.bites;
@@ -68,42 +75,89 @@ public record Funnel(Step all, List<Step> levels, Map<String, Integer> lost, Map
 
     /** Reckons a question; its species and least length are no part of it, since what was lost is not known by either. */
     public static Funnel of(StintTable table, Question question) {
-        BitSet rows = Comparison.rows(table, question);
+        int[] rows = Comparison.rows(table, question).stream().toArray();
         Codes levels = table.codes(question.factor());
-        Map<Integer, Map<List<Integer>, Counts>> byLevel = new TreeMap<>();
         int[] fish = table.fish(null, null);
+        Grouping blocks = Grouping.of(
+                rows,
+                List.of(
+                        Grouping.By.of(table.codes(Factor.TRIP)),
+                        Grouping.By.of(table.codes(Factor.ANGLER)),
+                        Grouping.By.of(levels)));
+        Grouping places = Grouping.of(
+                rows, List.of(Grouping.By.of(table.codes(Factor.TRIP)), Grouping.By.of(table.codes(Factor.ANGLER))));
+        Part[] parts = new Part[blocks.count()];
         Counts whole = new Counts();
-        for (int row = rows.nextSetBit(0); row >= 0; row = rows.nextSetBit(row + 1)) {
-            Counts counts = new Counts();
-            counts.follows = table.follows(row);
-            counts.bites = table.bites(row);
-            counts.hooked = table.hooked(row);
-            counts.landed = fish[row];
-            whole.add(counts);
-            List<Integer> block = List.of(
-                    table.codes(Factor.TRIP).at(row), table.codes(Factor.ANGLER).at(row));
-            byLevel.computeIfAbsent(levels.at(row), l -> new HashMap<>())
-                    .computeIfAbsent(block, b -> new Counts())
-                    .add(counts);
+        for (int i = 0; i < rows.length; i++) {
+            int row = rows[i];
+            int block = blocks.of()[i];
+            if (parts[block] == null) {
+                parts[block] = new Part(places.of()[i], levels.at(row), new Counts());
+            }
+            whole.add(table, row, fish[row]);
+            parts[block].counts().add(table, row, fish[row]);
         }
-        Map<String, int[]> losses = table.losses();
-        Map<Integer, Map<List<Integer>, Counts>> recorded = new TreeMap<>(byLevel);
-        recorded.remove(0);
+        Map<String, int[]> losses = sums(table.losses(), rows, levels);
+        Map<Integer, Counts> recorded = new TreeMap<>();
+        for (Part part : parts) {
+            if (part.level() > 0) {
+                recorded.computeIfAbsent(part.level(), l -> new Counts()).add(part.counts());
+            }
+        }
+        Against hooking = new Against(parts, places.count(), true);
+        Against landing = new Against(parts, places.count(), false);
         List<Step> steps = new ArrayList<>();
-        recorded.forEach((code, own) -> {
-            Counts sum = new Counts();
-            own.values().forEach(sum::add);
-            steps.add(step(
-                    levels.levels().get(code),
-                    sum,
-                    ratio(recorded, code, true),
-                    ratio(recorded, code, false),
-                    sums(losses, rows, levels, code)));
-        });
+        recorded.forEach((code, sum) -> steps.add(
+                step(levels.levels().get(code), sum, hooking.ratio(code), landing.ratio(code), of(losses, code))));
         Estimate none = new Estimate.None("the whole has no rest to be compared with");
-        Map<String, Integer> lost = sums(losses, rows, levels, null);
+        Map<String, Integer> lost = ofAll(losses);
         return new Funnel(
-                step("all", whole, none, none, lost), steps, lost, shares(sums(table.bitesOn(), rows, levels, null)));
+                step("all", whole, none, none, lost), steps, lost, shares(ofAll(sums(table.bitesOn(), rows, levels))));
+    }
+
+    /** What one angler did on one trip at a level. */
+    private record Part(int place, int level, Counts counts) {}
+
+    /** Of a stage, what came of what, of each level and of all recorded ones, by trip and angler. */
+    private static final class Against {
+        private final Part[] parts;
+        private final boolean hooking;
+        private final double[] came;
+        private final double[] of;
+
+        Against(Part[] parts, int places, boolean hooking) {
+            this.parts = parts;
+            this.hooking = hooking;
+            came = new double[places];
+            of = new double[places];
+            for (Part part : parts) {
+                if (part.level() > 0) {
+                    came[part.place()] += came(part);
+                    of[part.place()] += of(part);
+                }
+            }
+        }
+
+        private double came(Part part) {
+            return hooking ? part.counts().hooked : part.counts().landed;
+        }
+
+        private double of(Part part) {
+            return hooking ? part.counts().bites : part.counts().hooked;
+        }
+
+        /** A level against the other recorded ones. Where a trip saw only the others, it says nothing. */
+        Estimate ratio(int level) {
+            List<RiskRatio.Table> tables = new ArrayList<>();
+            for (Part part : parts) {
+                if (part.level() == level) {
+                    double own = came(part);
+                    double ownOf = of(part);
+                    tables.add(new RiskRatio.Table(own, ownOf, came[part.place()] - own, of[part.place()] - ownOf));
+                }
+            }
+            return RiskRatio.of(tables);
+        }
     }
 
     /** A step of the funnel. */
@@ -157,32 +211,35 @@ public record Funnel(Step all, List<Step> levels, Map<String, Integer> lost, Map
                 lost);
     }
 
-    private static Estimate ratio(Map<Integer, Map<List<Integer>, Counts>> byLevel, int level, boolean hooking) {
-        Map<List<Integer>, double[]> blocks = new LinkedHashMap<>();
-        byLevel.forEach((code, own) -> own.forEach((block, counts) -> {
-            double[] sides = blocks.computeIfAbsent(block, b -> new double[4]);
-            int at = code == level ? 0 : 2;
-            sides[at] += hooking ? counts.hooked : counts.landed;
-            sides[at + 1] += hooking ? counts.bites : counts.hooked;
-        }));
-        return RiskRatio.of(blocks.values().stream()
-                .map(s -> new RiskRatio.Table(s[0], s[1], s[2], s[3]))
-                .toList());
-    }
-
-    private static Map<String, Integer> sums(
-            Map<String, int[]> byWord, BitSet rows, Codes levels, @Nullable Integer level) {
-        Map<String, Integer> sums = new LinkedHashMap<>();
+    /** By word, sums by code of the level. */
+    private static Map<String, int[]> sums(Map<String, int[]> byWord, int[] rows, Codes levels) {
+        Map<String, int[]> sums = new LinkedHashMap<>();
         byWord.forEach((word, counts) -> {
-            int sum = rows.stream()
-                    .filter(row -> level == null || levels.at(row) == level)
-                    .map(row -> counts[row])
-                    .sum();
-            if (sum > 0) {
-                sums.put(word, sum);
+            int[] byLevel = new int[levels.levels().size()];
+            for (int row : rows) {
+                byLevel[levels.at(row)] += counts[row];
             }
+            sums.put(word, byLevel);
         });
         return sums;
+    }
+
+    private static Map<String, Integer> of(Map<String, int[]> sums, int level) {
+        return told(sums, byLevel -> byLevel[level]);
+    }
+
+    private static Map<String, Integer> ofAll(Map<String, int[]> sums) {
+        return told(sums, byLevel -> Arrays.stream(byLevel).sum());
+    }
+
+    private static Map<String, Integer> told(Map<String, int[]> sums, ToIntFunction<int[]> count) {
+        Map<String, Integer> told = new LinkedHashMap<>();
+        sums.forEach((word, byLevel) -> {
+            if (count.applyAsInt(byLevel) > 0) {
+                told.put(word, count.applyAsInt(byLevel));
+            }
+        });
+        return told;
     }
 
     private static Map<String, Share> shares(Map<String, Integer> counts) {

@@ -3,13 +3,11 @@ package dusk.ledger.evidence;
 import dusk.ledger.stints.Codes;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
-import java.util.Collection;
-import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.IntFunction;
 import java.util.function.IntUnaryOperator;
@@ -49,36 +47,42 @@ public record Levels(
     }
 
     private static Map<Integer, Gathered> gather(StintTable table, BitSet rows, int[] fish, IntUnaryOperator codeOf) {
-        Map<Integer, Gathered> byLevel = new TreeMap<>();
-        Codes trips = table.codes(Factor.TRIP);
-        Codes anglers = table.codes(Factor.ANGLER);
-        for (int row = rows.nextSetBit(0); row >= 0; row = rows.nextSetBit(row + 1)) {
+        int[] counted = rows.stream().filter(row -> codeOf.applyAsInt(row) >= 0).toArray();
+        int width = 1 + Arrays.stream(counted).map(codeOf).max().orElse(0);
+        Grouping.By level = new Grouping.By(codeOf, width);
+        // fish and effort of a level on a trip are one figure: trips are what varies
+        Grouping ofTrips = Grouping.of(counted, List.of(level, Grouping.By.of(table.codes(Factor.TRIP))));
+        double[] fishOf = new double[ofTrips.count()];
+        double[] hoursOf = new double[ofTrips.count()];
+        int[] levelOf = new int[ofTrips.count()];
+        int[] stints = new int[width];
+        BitSet[] anglers = new BitSet[width];
+        Codes anglerCodes = table.codes(Factor.ANGLER);
+        for (int i = 0; i < counted.length; i++) {
+            int row = counted[i];
             int code = codeOf.applyAsInt(row);
-            if (code >= 0) {
-                byLevel.computeIfAbsent(code, l -> new Gathered())
-                        .add(trips.at(row), anglers.at(row), new Effort(fish[row], table.rodHours(row)));
+            int trip = ofTrips.of()[i];
+            levelOf[trip] = code;
+            fishOf[trip] += fish[row];
+            hoursOf[trip] += table.rodHours(row);
+            stints[code]++;
+            if (anglers[code] == null) {
+                anglers[code] = new BitSet();
             }
+            anglers[code].set(anglerCodes.at(row));
         }
+        Map<Integer, List<Effort>> efforts = new TreeMap<>();
+        for (int trip = 0; trip < levelOf.length; trip++) {
+            efforts.computeIfAbsent(levelOf[trip], l -> new ArrayList<>()).add(new Effort(fishOf[trip], hoursOf[trip]));
+        }
+        Map<Integer, Gathered> byLevel = new TreeMap<>();
+        efforts.forEach((code, of) -> byLevel.put(code, new Gathered(of, stints[code], anglers[code].cardinality())));
         return byLevel;
     }
 
-    private static final class Gathered {
-        private final Map<Integer, Effort> trips = new LinkedHashMap<>();
-        private final Set<Integer> anglers = new HashSet<>();
-        private int stints;
-
-        void add(int trip, int angler, Effort effort) {
-            stints++;
-            anglers.add(angler);
-            trips.merge(trip, effort, Effort::plus);
-        }
-
-        List<Effort> efforts() {
-            return List.copyOf(trips.values());
-        }
-
+    /** @param efforts by trip */
+    private record Gathered(List<Effort> efforts, int stints, int anglers) {
         Effort all() {
-            Collection<Effort> efforts = trips.values();
             return efforts.stream().reduce(Effort::plus).orElseThrow();
         }
 
@@ -87,15 +91,12 @@ public record Levels(
             return new LevelFigures(
                     level,
                     stints,
-                    trips.size(),
-                    anglers.size(),
+                    efforts.size(),
+                    anglers,
                     all.rodHours(),
                     (int) all.fish(),
-                    (int) trips.values().stream()
-                            .mapToDouble(Effort::fish)
-                            .max()
-                            .orElse(0),
-                    CatchRate.of(efforts()),
+                    (int) efforts.stream().mapToDouble(Effort::fish).max().orElse(0),
+                    CatchRate.of(efforts),
                     shrunk);
         }
     }

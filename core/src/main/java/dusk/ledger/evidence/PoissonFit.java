@@ -6,7 +6,6 @@ import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.CholeskyDecomposition;
 import org.hipparchus.linear.DecompositionSolver;
 import org.hipparchus.linear.MatrixUtils;
-import org.hipparchus.linear.RealMatrix;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -14,7 +13,11 @@ import org.jspecify.annotations.Nullable;
  * Nelder, Generalized Linear Models, 2.5), with standard errors clustered as in (X'WX)^-1 (sum_t g_t g_t') (X'WX)^-1
  * G/(G-1), g_t a cluster's sum of scores (Liang & Zeger 1986).
  *
- * <p>Rows are sparse: of most columns, which stand for levels, a row has none.
+ * <p>Three things keep it quick and change nothing in what comes out. Observations alike in all columns are one cell:
+ * fish and effort of a cell are all that the coefficients rest on. A factor of many levels is not fitted column by column but
+ * as a constant a group, eliminated from the normal equations in each step (their block is diagonal: Schur's complement of
+ * it is left). And of the errors only those asked for are reckoned: with v the row of (X'WX)^-1 of a coefficient, its variance is
+ * sum_t (v g_t)^2 G/(G-1), which needs one sum a cluster.
  */
 final class PoissonFit {
     private static final double CONVERGED = 1e-10;
@@ -23,80 +26,250 @@ final class PoissonFit {
     /** A column whose part that the columns before it do not tell is less than this share of it is collinear. */
     private static final double COLLINEAR = 1e-9;
 
-    private final double[] coefficients;
-    private final RealMatrix covariance;
+    private final Data data;
     private final int[] placeOf;
+    private final double[] beta;
+    private final double[] constants;
 
-    private PoissonFit(double[] coefficients, RealMatrix covariance, int[] placeOf) {
-        this.coefficients = coefficients;
-        this.covariance = covariance;
+    /** Fish a unit of effort in each cell, as fitted. */
+    private final double[] rate;
+
+    private final Normal normal;
+
+    private PoissonFit(Data data, int[] placeOf, double[] beta, double[] constants, double[] rate, Normal normal) {
+        this.data = data;
         this.placeOf = placeOf;
+        this.beta = beta;
+        this.constants = constants;
+        this.rate = rate;
+        this.normal = normal;
     }
 
     /**
-     * The data of a fit.
+     * What is alike in all columns, and what was observed of it.
      *
-     * @param columns by row, the columns that are not 0, in rising order; column 0 is the intercept
-     * @param values by row, their values
-     * @param fish by row
-     * @param effort by row, above 0
-     * @param cluster by row, from 0
+     * @param width how many columns there are
+     * @param columns by cell, the columns that are not 0
+     * @param values by cell, their values
+     * @param group by cell, from 0: each group has a constant of its own
+     * @param groups how many
+     * @param cellOf by observation
+     * @param fish by observation
+     * @param effort by observation, above 0
+     * @param cluster by observation, from 0
+     * @param clusters how many
      */
     @SuppressWarnings("ArrayRecordComponent") // arrays for speed; made once, read once, never compared
     record Data(
             int width,
             int[][] columns,
             double[][] values,
+            int[] group,
+            int groups,
+            int[] cellOf,
             double[] fish,
             double[] effort,
             int[] cluster,
             int clusters) {
-        int rows() {
-            return fish.length;
+        int cells() {
+            return group.length;
+        }
+
+        private double[] byCell(double[] observed) {
+            double[] sums = new double[cells()];
+            for (int i = 0; i < observed.length; i++) {
+                sums[cellOf[i]] += observed[i];
+            }
+            return sums;
         }
     }
 
-    /** Whether a column stayed: one collinear with those before it is dropped. */
+    /** The normal equations for weights, with the groups' constants eliminated. */
+    private static final class Normal {
+        /** Weight of each group, and of each column in it. */
+        final double[] ofGroup;
+
+        final double[][] ofColumn;
+
+        /** X'WX of the columns alone, then less what the constants tell. */
+        final double[][] left;
+
+        final double[] diagonal;
+
+        Normal(Data data, int[] placeOf, int width, double[] weights) {
+            ofGroup = new double[data.groups];
+            ofColumn = new double[width][data.groups];
+            left = new double[width][width];
+            for (int c = 0; c < data.cells(); c++) {
+                int[] columns = data.columns[c];
+                double[] values = data.values[c];
+                int group = data.group[c];
+                ofGroup[group] += weights[c];
+                for (int a = 0; a < columns.length; a++) {
+                    int row = placeOf[columns[a]];
+                    if (row < 0) {
+                        continue;
+                    }
+                    double weighted = weights[c] * values[a];
+                    ofColumn[row][group] += weighted;
+                    for (int b = 0; b <= a; b++) {
+                        int column = placeOf[columns[b]];
+                        if (column >= 0) {
+                            left[Math.max(row, column)][Math.min(row, column)] += weighted * values[b];
+                        }
+                    }
+                }
+            }
+            diagonal = new double[width];
+            for (int a = 0; a < width; a++) {
+                diagonal[a] = left[a][a];
+                for (int b = 0; b <= a; b++) {
+                    double told = 0;
+                    for (int g = 0; g < data.groups; g++) {
+                        told += ofGroup[g] > 0 ? ofColumn[a][g] * ofColumn[b][g] / ofGroup[g] : 0;
+                    }
+                    left[a][b] -= told;
+                    left[b][a] = left[a][b];
+                }
+            }
+        }
+
+        DecompositionSolver solver() {
+            return new CholeskyDecomposition(new Array2DRowRealMatrix(left, false), 1e-9, 1e-12).getSolver();
+        }
+
+        /**
+         * Solves the whole system.
+         *
+         * @param columns right side of the columns
+         * @param groups right side of the constants; what is given back of them is in it
+         */
+        double[] solve(double[] columns, double[] groups) {
+            int width = columns.length;
+            double[] right = columns.clone();
+            for (int a = 0; a < width; a++) {
+                for (int g = 0; g < groups.length; g++) {
+                    right[a] -= ofColumn[a][g] * groups[g] / ofGroup[g];
+                }
+            }
+            double[] found = width == 0
+                    ? right
+                    : solver().solve(MatrixUtils.createRealVector(right)).toArray();
+            for (int g = 0; g < groups.length; g++) {
+                double told = 0;
+                for (int a = 0; a < width; a++) {
+                    told += ofColumn[a][g] * found[a];
+                }
+                groups[g] = (groups[g] - told) / ofGroup[g];
+            }
+            return found;
+        }
+    }
+
+    /** Whether a column stayed: one that those before it and the constants tell is dropped. */
     boolean has(int column) {
         return placeOf[column] >= 0;
     }
 
     double coefficient(int column) {
-        return coefficients[placeOf[column]];
+        return beta[placeOf[column]];
+    }
+
+    /** The constant of a group. */
+    double constant(int group) {
+        return constants[group];
     }
 
     double standardError(int column) {
-        return Math.sqrt(covariance.getEntry(placeOf[column], placeOf[column]));
+        double[] columns = new double[beta.length];
+        columns[placeOf[column]] = 1;
+        return error(columns, new double[data.groups]);
+    }
+
+    double constantError(int group) {
+        double[] groups = new double[data.groups];
+        groups[group] = 1;
+        return error(new double[beta.length], groups);
+    }
+
+    /** Error of what a unit vector picks, by its row of the inverse. */
+    private double error(double[] columns, double[] groups) {
+        double[] ofColumns = normal.solve(columns, groups);
+        double[] weightOf = new double[data.cells()];
+        for (int c = 0; c < weightOf.length; c++) {
+            weightOf[c] = groups[data.group[c]] + sum(data, placeOf, ofColumns, c);
+        }
+        double[] scores = new double[data.clusters];
+        for (int i = 0; i < data.fish.length; i++) {
+            int cell = data.cellOf[i];
+            scores[data.cluster[i]] += (data.fish[i] - data.effort[i] * rate[cell]) * weightOf[cell];
+        }
+        double squares = 0;
+        for (double score : scores) {
+            squares += score * score;
+        }
+        double g = data.clusters;
+        return Math.sqrt(squares * g / (g - 1));
+    }
+
+    private static double sum(Data data, int[] placeOf, double[] of, int cell) {
+        double sum = 0;
+        int[] columns = data.columns[cell];
+        for (int a = 0; a < columns.length; a++) {
+            int place = placeOf[columns[a]];
+            sum += place < 0 ? 0 : of[place] * data.values[cell][a];
+        }
+        return sum;
     }
 
     /** Fits; null where the fit is singular or does not settle. */
     static @Nullable PoissonFit of(Data data) {
         int[] placeOf = places(data);
-        int width = 0;
-        for (int place : placeOf) {
-            width = Math.max(width, place + 1);
-        }
-        if (width == 0 || data.rows() <= width) {
+        int width = (int) Arrays.stream(placeOf).filter(place -> place >= 0).count();
+        if (data.fish.length <= width + data.groups) {
             return null;
         }
-        double[] mean = new double[data.rows()];
-        for (int i = 0; i < mean.length; i++) {
-            mean[i] = data.fish[i] + 0.1;
+        double[] fish = data.byCell(data.fish);
+        double[] effort = data.byCell(data.effort);
+        double apart = apart(data, fish, effort);
+        double[] rate = new double[data.cells()];
+        for (int c = 0; c < rate.length; c++) {
+            rate[c] = (fish[c] + 0.1) / effort[c];
         }
         double deviance = Double.NaN;
         try {
             for (int step = 0; step < MOST_STEPS; step++) {
-                RealMatrix information = information(data, placeOf, width, mean);
-                DecompositionSolver solver = new CholeskyDecomposition(information, 1e-9, 1e-12).getSolver();
-                double[] beta = solver.solve(MatrixUtils.createRealVector(response(data, placeOf, width, mean)))
-                        .toArray();
-                means(data, placeOf, beta, mean);
-                double now = deviance(data, mean);
+                double[] constants = new double[data.groups];
+                double[] right = new double[width];
+                double[] mean = new double[data.cells()];
+                for (int c = 0; c < mean.length; c++) {
+                    mean[c] = effort[c] * rate[c];
+                    double weighted = mean[c] * Math.log(rate[c]) + fish[c] - mean[c];
+                    constants[data.group[c]] += weighted;
+                    for (int a = 0; a < data.columns[c].length; a++) {
+                        int place = placeOf[data.columns[c][a]];
+                        if (place >= 0) {
+                            right[place] += weighted * data.values[c][a];
+                        }
+                    }
+                }
+                double[] beta = new Normal(data, placeOf, width, mean).solve(right, constants);
+                for (int c = 0; c < rate.length; c++) {
+                    rate[c] = Math.exp(constants[data.group[c]] + sum(data, placeOf, beta, c));
+                }
+                double now = apart + deviance(fish, effort, rate);
                 if (!Double.isFinite(now)) {
                     return null;
                 }
                 if (Math.abs(now - deviance) <= CONVERGED * Math.abs(now)) {
-                    return new PoissonFit(beta, sandwich(data, placeOf, width, mean), placeOf);
+                    for (int c = 0; c < mean.length; c++) {
+                        mean[c] = effort[c] * rate[c];
+                    }
+                    Normal last = new Normal(data, placeOf, width, mean);
+                    if (width > 0) {
+                        last.solver();
+                    }
+                    return new PoissonFit(data, placeOf, beta, constants, rate, last);
                 }
                 deviance = now;
             }
@@ -106,23 +279,51 @@ final class PoissonFit {
         return null;
     }
 
-    /** Place of each column among those kept, -1 where it is dropped: a Cholesky sweep over X'X in the columns' order. */
+    /** How much of the observations' deviance lies within cells, where no fit changes it. */
+    private static double apart(Data data, double[] fish, double[] effort) {
+        double sum = 0;
+        for (int i = 0; i < data.fish.length; i++) {
+            double y = data.fish[i];
+            sum += y > 0 ? y * Math.log(y / data.effort[i]) : 0;
+        }
+        for (int c = 0; c < fish.length; c++) {
+            sum -= fish[c] > 0 ? fish[c] * Math.log(fish[c] / effort[c]) : 0;
+        }
+        return 2 * sum;
+    }
+
+    private static double deviance(double[] fish, double[] effort, double[] rate) {
+        double sum = 0;
+        for (int c = 0; c < fish.length; c++) {
+            double y = fish[c];
+            double mean = effort[c] * rate[c];
+            sum += (y > 0 ? y * Math.log(y / mean) : 0) - (y - mean);
+        }
+        return 2 * sum;
+    }
+
+    /**
+     * Place of each column among those kept, -1 where it is dropped: a Cholesky sweep over X'X, less what the constants
+     * tell, in the columns' order.
+     */
     private static int[] places(Data data) {
-        double[] ones = new double[data.rows()];
-        Arrays.fill(ones, 1);
+        double[] ones = new double[data.cells()];
+        for (int cell : data.cellOf) {
+            ones[cell]++;
+        }
         int[] all = new int[data.width];
         for (int j = 0; j < all.length; j++) {
             all[j] = j;
         }
-        double[][] gram = information(data, all, data.width, ones).getData();
+        Normal plain = new Normal(data, all, data.width, ones);
         double[][] lower = new double[data.width][data.width];
         int[] placeOf = new int[data.width];
         int kept = 0;
         for (int j = 0; j < data.width; j++) {
-            double left = gram[j][j];
+            double left = plain.left[j][j];
             for (int k = 0; k < j; k++) {
                 if (placeOf[k] >= 0) {
-                    double sum = gram[j][k];
+                    double sum = plain.left[j][k];
                     for (int m = 0; m < k; m++) {
                         sum -= lower[j][m] * lower[k][m];
                     }
@@ -130,7 +331,7 @@ final class PoissonFit {
                     left -= lower[j][k] * lower[j][k];
                 }
             }
-            if (left > COLLINEAR * gram[j][j]) {
+            if (left > COLLINEAR * plain.diagonal[j]) {
                 lower[j][j] = Math.sqrt(left);
                 placeOf[j] = kept++;
             } else {
@@ -138,98 +339,5 @@ final class PoissonFit {
             }
         }
         return placeOf;
-    }
-
-    /** X'WX with W = diag(weights). */
-    private static RealMatrix information(Data data, int[] placeOf, int width, double[] weights) {
-        double[][] sum = new double[width][width];
-        for (int i = 0; i < data.rows(); i++) {
-            int[] columns = data.columns[i];
-            double[] values = data.values[i];
-            for (int a = 0; a < columns.length; a++) {
-                int row = placeOf[columns[a]];
-                if (row < 0) {
-                    continue;
-                }
-                for (int b = 0; b <= a; b++) {
-                    int column = placeOf[columns[b]];
-                    if (column >= 0) {
-                        sum[row][column] += weights[i] * values[a] * values[b];
-                    }
-                }
-            }
-        }
-        for (int a = 0; a < width; a++) {
-            for (int b = 0; b < a; b++) {
-                sum[b][a] = sum[a][b];
-            }
-        }
-        return new Array2DRowRealMatrix(sum, false);
-    }
-
-    /** X'W times the working response less the offset. */
-    private static double[] response(Data data, int[] placeOf, int width, double[] mean) {
-        double[] sum = new double[width];
-        for (int i = 0; i < data.rows(); i++) {
-            double working = Math.log(mean[i] / data.effort[i]) + (data.fish[i] - mean[i]) / mean[i];
-            for (int a = 0; a < data.columns[i].length; a++) {
-                int place = placeOf[data.columns[i][a]];
-                if (place >= 0) {
-                    sum[place] += mean[i] * working * data.values[i][a];
-                }
-            }
-        }
-        return sum;
-    }
-
-    private static void means(Data data, int[] placeOf, double[] beta, double[] mean) {
-        for (int i = 0; i < data.rows(); i++) {
-            double eta = 0;
-            for (int a = 0; a < data.columns[i].length; a++) {
-                int place = placeOf[data.columns[i][a]];
-                eta += place < 0 ? 0 : beta[place] * data.values[i][a];
-            }
-            mean[i] = data.effort[i] * Math.exp(eta);
-        }
-    }
-
-    private static double deviance(Data data, double[] mean) {
-        double sum = 0;
-        for (int i = 0; i < data.rows(); i++) {
-            double y = data.fish[i];
-            sum += (y > 0 ? y * Math.log(y / mean[i]) : 0) - (y - mean[i]);
-        }
-        return 2 * sum;
-    }
-
-    private static RealMatrix sandwich(Data data, int[] placeOf, int width, double[] mean) {
-        double[][] scores = new double[data.clusters][width];
-        for (int i = 0; i < data.rows(); i++) {
-            for (int a = 0; a < data.columns[i].length; a++) {
-                int place = placeOf[data.columns[i][a]];
-                if (place >= 0) {
-                    scores[data.cluster[i]][place] += (data.fish[i] - mean[i]) * data.values[i][a];
-                }
-            }
-        }
-        RealMatrix meat = new Array2DRowRealMatrix(sumOfSquares(scores, width), false);
-        RealMatrix bread = new CholeskyDecomposition(information(data, placeOf, width, mean), 1e-9, 1e-12)
-                .getSolver()
-                .getInverse();
-        double g = data.clusters;
-        return bread.multiply(meat).multiply(bread).scalarMultiply(g / (g - 1));
-    }
-
-    /** sum_t g_t g_t', row by row: a large club has tens of thousands of clusters. */
-    private static double[][] sumOfSquares(double[][] scores, int width) {
-        double[][] sum = new double[width][width];
-        for (double[] score : scores) {
-            for (int a = 0; a < width; a++) {
-                for (int b = 0; b < width; b++) {
-                    sum[a][b] += score[a] * score[b];
-                }
-            }
-        }
-        return sum;
     }
 }

@@ -58,6 +58,8 @@ class AccessTableTest extends RequestedClub {
             GET  /club                                    | /club                               | in  200 200 200 200 200
             GET  /club/export                             | /club/export                        | in  200 404 404 404 200
             POST /club/import                             | /club/import                        | in  422 404 404 404 422
+            GET  /club/import                             | /club/import                        | in  200 404 404 404 200
+            POST /club/import/stop                        | /club/import/stop                   | in  302 404 404 404 302
             POST /club/people                             | /club/people ? name=a               | in  422 404 404 404 422
             GET  /club/waters/new                         | /club/waters/new                    | in  200 404 404 404 200
             POST /club/waters                             | /club/waters ? name=Tarn&kind=lake  | in  302 404 404 404 302
@@ -281,7 +283,7 @@ class AccessTableTest extends RequestedClub {
 
     private String answer(@Nullable Person person, Row row) throws Exception {
         MockHttpServletResponse answer;
-        if (row.path().endsWith("/import")) {
+        if (row.method().equals("POST") && row.path().endsWith("/import")) {
             answer = answer(person, MockMvcRequestBuilders.multipart(row.path()).file("package", new byte[0]));
         } else {
             answer = answer(person, typed(request(row.method(), row.path()), row.form()));

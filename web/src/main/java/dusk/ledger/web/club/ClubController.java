@@ -1,11 +1,7 @@
 package dusk.ledger.web.club;
 
 import dusk.ledger.format.LedgerFormat;
-import dusk.ledger.interchange.Fault;
-import dusk.ledger.interchange.PackageReader;
-import dusk.ledger.interchange.PackageReading;
 import dusk.ledger.interchange.PackageWriter;
-import dusk.ledger.interchange.Refused;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Water;
 import dusk.ledger.web.form.Form;
@@ -22,26 +18,20 @@ import dusk.ledger.web.security.NewcomerForm;
 import dusk.ledger.web.store.Clubs;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
-import dusk.ledger.web.store.TakenIds;
 import dusk.ledger.web.store.Viewer;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.io.InputStream;
-import java.time.Clock;
 import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.multipart.MultipartFile;
-import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The club: its people and waters; for its records officer also import, export, and new ones of each. */
 @Controller
@@ -55,23 +45,15 @@ class ClubController {
     private final NewcomerForm newcomers;
     private final Waters waters;
     private final NewId newId;
-    private final Clock clock;
 
     ClubController(
-            Clubs clubs,
-            People people,
-            Membership membership,
-            NewcomerForm newcomers,
-            Waters waters,
-            NewId newId,
-            Clock clock) {
+            Clubs clubs, People people, Membership membership, NewcomerForm newcomers, Waters waters, NewId newId) {
         this.clubs = clubs;
         this.people = people;
         this.membership = membership;
         this.newcomers = newcomers;
         this.waters = waters;
         this.newId = newId;
-        this.clock = clock;
     }
 
     @GetMapping("/club")
@@ -158,36 +140,6 @@ class ClubController {
         response.setContentType("application/zip");
         response.setHeader("Content-Disposition", "attachment; filename=\"ledger.zip\"");
         PackageWriter.writeZip(clubs.ledger(person.clubId()), name, response.getOutputStream());
-    }
-
-    @PostMapping("/club/import")
-    String load(
-            Person person,
-            @RequestParam("package") MultipartFile file,
-            Model model,
-            RedirectAttributes flash,
-            HttpServletResponse response)
-            throws IOException {
-        officer(person);
-        try (InputStream in = file.getInputStream()) {
-            PackageReading reading = PackageReader.toStore(
-                    Objects.requireNonNullElse(file.getOriginalFilename(), "package"), in, clock.instant());
-            clubs.load(person.clubId(), reading.ledger());
-            flash.addFlashAttribute(
-                    "said",
-                    "Taken whole: " + reading.ledger().trips().size() + " trips, "
-                            + reading.ledger().stints().size() + " stints.");
-            return "redirect:/club";
-        } catch (Refused e) {
-            model.addAttribute(
-                    "faults", e.faults().stream().map(Fault::toString).toList());
-            model.addAttribute("faultCount", e.count());
-        } catch (TakenIds e) {
-            model.addAttribute("faults", List.of(String.valueOf(e.getMessage())));
-            model.addAttribute("faultCount", 1L);
-        }
-        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return page(person, model, Map.of(), Map.of());
     }
 
     private static void officer(Person person) {

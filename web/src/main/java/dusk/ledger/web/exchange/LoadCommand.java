@@ -4,6 +4,8 @@ import dusk.ledger.interchange.PackageReader;
 import dusk.ledger.interchange.PackageReading;
 import dusk.ledger.journal.Uuid7;
 import dusk.ledger.web.store.Clubs;
+import dusk.ledger.web.store.Progress;
+import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.security.SecureRandom;
 import java.time.Clock;
@@ -33,6 +35,9 @@ final class LoadCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
+        PrintWriter heard = spec.commandLine().getOut();
+        heard.println("Reading and checking " + place + ".");
+        heard.flush();
         PackageReading reading = PackageReader.toStore(place, Clock.systemUTC().instant());
         try (StoreOption.Opened opened = option.open()) {
             Clubs clubs = opened.clubs();
@@ -40,14 +45,30 @@ final class LoadCommand implements Callable<Integer> {
             if (empty) {
                 String name = option.clubName() == null ? UNNAMED : option.clubName();
                 clubs.found(
-                        new Clubs.Club(Uuid7.of(opened.clock().instant(), new SecureRandom()), name), reading.ledger());
+                        new Clubs.Club(Uuid7.of(opened.clock().instant(), new SecureRandom()), name),
+                        reading.ledger(),
+                        telling(heard));
             } else {
-                clubs.load(option.choose(clubs).id(), reading.ledger());
+                clubs.load(option.choose(clubs).id(), reading.ledger(), telling(heard));
             }
             if (empty) {
                 OfficerLink.print(spec.commandLine().getOut(), opened, option.choose(clubs));
             }
         }
         return 0;
+    }
+
+    /** A line each tenth; whoever ends the command before the last of them has stored nothing. */
+    private static Progress telling(PrintWriter heard) {
+        long[] said = {-1};
+        return (done, of) -> {
+            long tenths = of == 0 ? 10 : 10 * done / of;
+            if (tenths > said[0]) {
+                said[0] = tenths;
+                heard.println("Stored " + done + " of " + of + " rows.");
+                heard.flush();
+            }
+            return true;
+        };
     }
 }

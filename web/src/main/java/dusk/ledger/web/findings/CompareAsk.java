@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /**
  * What a person asked on the compare page, as it came and as it was understood.
@@ -58,6 +59,21 @@ record CompareAsk(
                 ? null
                 : new Question(factor, conditions, counted.species(), counted.least());
         return new CompareAsk(factorKey, held, species, least, errors, question);
+    }
+
+    /** Where the same question is answered with a level against the rest. */
+    String page(String level) {
+        UriComponentsBuilder address = UriComponentsBuilder.fromPath("/findings/compare")
+                .queryParam("factor", "{factor}")
+                .queryParam("species", "{species}")
+                .queryParam("least", "{least}")
+                .queryParam("level", "{level}");
+        List<Object> values = new ArrayList<>(List.of(factor, species, least, level));
+        for (String condition : where) {
+            address.queryParam("where", "{where" + values.size() + "}");
+            values.add(condition);
+        }
+        return address.encode().buildAndExpand(values.toArray()).toUriString();
     }
 
     /** Factors a page compares: not ids, which the record uses to tell blocks apart, and never the anglers. */

@@ -10,7 +10,6 @@ import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.ClubTables;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -51,23 +50,30 @@ class CompareController {
             Comparison comparison = Comparison.of(table, ask.question());
             CompareView view = CompareView.of(comparison);
             model.addAttribute("answer", view);
-            contrast(table, ask.question(), comparison, view, level, versus)
-                    .ifPresent(c -> model.addAttribute("contrast", c));
+            List<String> recorded =
+                    comparison.recorded().stream().map(LevelFigures::level).toList();
+            if (recorded.contains(level) && recorded.size() > 1) {
+                model.addAttribute("contrast", contrast(table, ask.question(), comparison, recorded, level, versus));
+            } else if (recorded.size() > 1) {
+                // rates stand at once; what is compared like for like takes longer and comes behind them
+                model.addAttribute("toCome", ask.page(view.rows().get(0).level()));
+            }
         }
-        return "findings/compare";
+        return Boolean.TRUE.equals(model.getAttribute("part")) && model.containsAttribute("contrast")
+                ? "findings/compare :: contrast"
+                : "findings/compare";
     }
 
-    /** The level asked for, else the one that stands first, against the other asked for, else the rest. */
-    private static Optional<ContrastView> contrast(
-            StintTable table, Question question, Comparison comparison, CompareView view, String level, String versus) {
-        List<String> recorded =
-                comparison.recorded().stream().map(LevelFigures::level).toList();
-        if (recorded.size() < 2) {
-            return Optional.empty();
-        }
-        String one = recorded.contains(level) ? level : view.rows().get(0).level();
-        String other = recorded.contains(versus) && !versus.equals(one) ? versus : null;
-        Contrast contrast = Contrast.of(table, question, new Sides(one, other), Contrast.Method.USUAL);
-        return Optional.of(ContrastView.of(comparison, contrast));
+    /** A level against the other asked for, else the rest. */
+    private static ContrastView contrast(
+            StintTable table,
+            Question question,
+            Comparison comparison,
+            List<String> recorded,
+            String level,
+            String versus) {
+        String other = recorded.contains(versus) && !versus.equals(level) ? versus : null;
+        Contrast contrast = Contrast.of(table, question, new Sides(level, other), Contrast.Method.USUAL);
+        return ContrastView.of(comparison, contrast);
     }
 }

@@ -59,23 +59,38 @@ public final class Clubs {
 
     /** Makes a club of a ledger, whole or not at all. */
     public void found(Club club, Ledger ledger) {
+        found(club, ledger, Progress.UNHEARD);
+    }
+
+    /** The same, telling how far it is. */
+    public void found(Club club, Ledger ledger, Progress progress) {
         store.writeApart(tx -> {
             found(club);
-            load(club.id(), ledger);
+            load(club.id(), ledger, progress);
             return club;
         });
         store.gatherStatistics();
     }
 
+    /** Stores all records of a ledger in a club, in one transaction. */
+    public void load(String clubId, Ledger ledger) {
+        load(clubId, ledger, Progress.UNHEARD);
+    }
+
     /**
-     * Stores all records of a ledger in a club, in one transaction.
+     * Stores all records of a ledger in a club, in one transaction, telling how far it is.
      *
      * @throws TakenIds where the club holds records with the same ids already; nothing is stored then
      */
-    public void load(String clubId, Ledger ledger) {
+    public void load(String clubId, Ledger ledger, Progress progress) {
+        long of = LedgerFormat.ALL.stream()
+                .mapToLong(table -> table.rows().apply(ledger).size())
+                .sum();
         store.write(clubId, tx -> {
+            long done = 0;
             for (Table<?> table : LedgerFormat.ALL) {
-                load(tx, clubId, table, ledger);
+                long before = done;
+                done += load(tx, clubId, table, ledger, (rows, ofTable) -> progress.at(before + rows, of));
             }
             Written.everything(tx, clubId);
             return ledger;
@@ -83,7 +98,7 @@ public final class Clubs {
         store.gatherStatistics();
     }
 
-    private <T> void load(DSLContext tx, String clubId, Table<T> table, Ledger ledger) {
+    private <T> long load(DSLContext tx, String clubId, Table<T> table, Ledger ledger, Progress progress) {
         List<T> records = table.rows().apply(ledger);
         List<String> taken = rows.idsIn(tx, clubId, table);
         List<String> twice = records.stream()
@@ -93,6 +108,7 @@ public final class Clubs {
         if (!twice.isEmpty()) {
             throw new TakenIds(table.name() + ".csv", table.idColumn(), twice);
         }
-        rows.insertAll(tx, clubId, table, records);
+        rows.insertAll(tx, clubId, table, records, progress);
+        return records.size();
     }
 }

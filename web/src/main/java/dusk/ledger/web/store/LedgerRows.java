@@ -332,8 +332,12 @@ public final class LedgerRows {
         tx.insertInto(of(table)).set(values(clubId, table, row)).execute();
     }
 
-    /** Writes new rows, many at a time. */
-    <T> void insertAll(DSLContext tx, String clubId, Table<T> table, List<T> rows) {
+    /**
+     * Writes new rows, many at a time.
+     *
+     * @throws Progress.Stopped where whoever hears of the progress ends it
+     */
+    <T> void insertAll(DSLContext tx, String clubId, Table<T> table, List<T> rows, Progress progress) {
         List<Field<?>> fields = new ArrayList<>();
         fields.add(textField(table, CLUB));
         table.columns().forEach(c -> fields.add(stored(table, c.name())));
@@ -343,6 +347,9 @@ public final class LedgerRows {
                 batch = batch.bind(values(clubId, table, row).values().toArray());
             }
             batch.execute();
+            if (!progress.at(Math.min(rows.size(), from + BATCH), rows.size())) {
+                throw new Progress.Stopped();
+            }
         }
     }
 
