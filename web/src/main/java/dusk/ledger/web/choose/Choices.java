@@ -3,6 +3,7 @@ package dusk.ledger.web.choose;
 import dusk.ledger.journal.Angler;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.units.UnitSystem;
+import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.records.Anglers;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.SetUps;
@@ -19,6 +20,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
@@ -30,12 +32,13 @@ import org.springframework.stereotype.Component;
 @Component
 public class Choices {
     /** Before a field's name: the field beside it that takes words. */
-    public static final String FIND = "find.";
+    public static final String FIND = FormField.FIND;
 
     /** So many are offered whole. */
     public static final int WHOLE = 60;
 
     private static final int MOST = 30;
+    private static final Pattern NUMBER = Pattern.compile("[0-9]+([./][0-9]+)?");
 
     private final SetUps setUps;
     private final Anglers anglers;
@@ -115,14 +118,14 @@ public class Choices {
         Map<String, String> known = texts.of(person.viewer(), units, () -> {
             Map<String, String> made = new HashMap<>();
             setUps.all(person.viewer())
-                    .forEach(s -> made.put(s.id(), SetUpWords.of(s, units).toLowerCase(Locale.ROOT)));
+                    .forEach(s -> made.put(s.id(), spaced(SetUpWords.of(s, units))));
             return made;
         });
         return setUp -> known.getOrDefault(setUp.id(), "");
     }
 
     private static String text(Angler angler) {
-        return angler.called().toLowerCase(Locale.ROOT);
+        return spaced(angler.called());
     }
 
     private static <T> List<T> offered(
@@ -138,9 +141,18 @@ public class Choices {
         return offered;
     }
 
+    /** Each written word begins one of the text; a number is one of it, so that 5 g does not find 3.5 g. */
     private static <T> Predicate<T> holding(String words, Function<T, String> text) {
-        List<String> wanted = List.of(words.toLowerCase(Locale.ROOT).strip().split("[\\s,]+"));
+        List<String> wanted = Stream.of(spaced(words).strip().split(" "))
+                .map(word -> NUMBER.matcher(word).matches() ? " " + word + " " : " " + word)
+                .toList();
         return one -> wanted.stream().allMatch(text.apply(one)::contains);
+    }
+
+    /** In small letters, a space before, behind and between words, and between a number and its unit. */
+    private static String spaced(String words) {
+        String plain = words.toLowerCase(Locale.ROOT).replaceAll("(?<=[0-9])(?=[a-z\"])", " ");
+        return " " + plain.replaceAll("[\\s,-]+", " ").strip() + " ";
     }
 
     /** What holds every word, likely ones first: the first few as options, and how many there are. */

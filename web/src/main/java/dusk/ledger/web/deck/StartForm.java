@@ -254,6 +254,7 @@ final class StartForm {
                 errors.getOrDefault(name, ""),
                 "",
                 null,
-                "");
+                "",
+                typed.getOrDefault(FormField.FIND + name, ""));
     }
 }

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param preview where a picture of the choice is had, asked with the choice under the field's name; empty for none
  * @param error what is wrong and what would be right; empty where nothing is
  * @param start what it held when the form was opened, which goes along with it; null for a form of nothing yet
+ * @param words written beside a searched field, to find what it is to hold; empty for none
  * @param meanwhile what somebody else made of it since, where something else was typed too; empty for nothing
  */
 public record FormField(
@@ -25,7 +26,11 @@ public record FormField(
         String error,
         String preview,
         @Nullable String start,
-        String meanwhile) {
+        String meanwhile,
+        String words) {
+    /** Before a field's name: the field beside it that takes words to find what it is to hold. */
+    public static final String FIND = "find.";
+
     /** How it is asked. */
     public enum Kind {
         TEXT,

@@ -233,7 +233,8 @@ public final class RecordForm<T> {
                 error,
                 one.preview(),
                 start,
-                meanwhile);
+                meanwhile,
+                typed.getOrDefault(FormField.FIND + one.column(), ""));
     }
 
     private static String label(List<FormField.Group> groups, String value) {
