@@ -24,7 +24,7 @@ public record CatchRate(double fish, double rodHours, int trips, double perRodHo
         if (trips.isEmpty()) {
             throw new IllegalArgumentException("a rate wants at least one trip");
         }
-        Effort all = trips.stream().reduce(Effort::plus).orElseThrow();
+        Effort all = Effort.sum(trips);
         double rate = all.fish() / all.rodHours();
         Interval interval = exact(all);
         if (trips.size() >= TRIPS_FOR_CLUSTERING && all.fish() > 0) {

@@ -1,5 +1,7 @@
 package dusk.ledger.evidence;
 
+import java.util.List;
+
 /**
  * Fish and hours of one trip at one level.
  *
@@ -21,5 +23,16 @@ public record Effort(double fish, double rodHours) {
     /** Fish and hours both divided, so that the rate stays and its weight falls. */
     Effort dividedBy(double swing) {
         return new Effort(fish / swing, rodHours / swing);
+    }
+
+    /** All of some together. */
+    static Effort sum(List<Effort> all) {
+        double fish = 0;
+        double hours = 0;
+        for (Effort one : all) {
+            fish += one.fish();
+            hours += one.rodHours();
+        }
+        return new Effort(fish, hours);
     }
 }

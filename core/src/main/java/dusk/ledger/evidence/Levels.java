@@ -71,23 +71,29 @@ public record Levels(
             }
             anglers[code].set(anglerCodes.at(row));
         }
-        Map<Integer, List<Effort>> efforts = new TreeMap<>();
+        List<List<Effort>> efforts = new ArrayList<>();
+        for (int code = 0; code < width; code++) {
+            efforts.add(new ArrayList<>());
+        }
         for (int trip = 0; trip < levelOf.length; trip++) {
-            efforts.computeIfAbsent(levelOf[trip], l -> new ArrayList<>()).add(new Effort(fishOf[trip], hoursOf[trip]));
+            efforts.get(levelOf[trip]).add(new Effort(fishOf[trip], hoursOf[trip]));
         }
         Map<Integer, Gathered> byLevel = new TreeMap<>();
-        efforts.forEach((code, of) -> byLevel.put(code, new Gathered(of, stints[code], anglers[code].cardinality())));
+        for (int code = 0; code < width; code++) {
+            List<Effort> of = efforts.get(code);
+            if (!of.isEmpty()) {
+                byLevel.put(code, new Gathered(of, Effort.sum(of), stints[code], anglers[code].cardinality()));
+            }
+        }
         return byLevel;
     }
 
-    /** @param efforts by trip */
-    private record Gathered(List<Effort> efforts, int stints, int anglers) {
-        Effort all() {
-            return efforts.stream().reduce(Effort::plus).orElseThrow();
-        }
-
+    /**
+     * @param efforts by trip
+     * @param all of them together
+     */
+    private record Gathered(List<Effort> efforts, Effort all, int stints, int anglers) {
         LevelFigures figures(String level, @Nullable ShrunkRate shrunk) {
-            Effort all = all();
             return new LevelFigures(
                     level,
                     stints,

@@ -19,7 +19,7 @@ final class TripSwing {
         double chiSquare = 0;
         int df = 0;
         for (List<Effort> trips : levels) {
-            Effort all = trips.stream().reduce(Effort::plus).orElseThrow();
+            Effort all = Effort.sum(trips);
             if (!(all.fish() > 0)) {
                 continue;
             }

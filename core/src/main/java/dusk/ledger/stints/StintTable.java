@@ -46,6 +46,9 @@ public final class StintTable {
     /** Reckoned when it is asked for first; of two threads that do so both come to the same. */
     private volatile @Nullable List<String> species;
 
+    /** Fish of every kind and length, the same way. */
+    private volatile int @Nullable [] all;
+
     private StintTable(
             String[] ids,
             Instant[] startedAt,
@@ -286,6 +289,18 @@ public final class StintTable {
      * @param least null for all; a fish without a length fails a least length
      */
     public int[] fish(@Nullable String asked, @Nullable Length least) {
+        if (asked != null || least != null) {
+            return counted(asked, least);
+        }
+        int[] known = all;
+        if (known == null) {
+            known = counted(null, null);
+            all = known;
+        }
+        return known.clone();
+    }
+
+    private int[] counted(@Nullable String asked, @Nullable Length least) {
         int[] fish = new int[size()];
         for (int row = 0; row < fish.length; row++) {
             for (Landed one : landed[row]) {
@@ -334,15 +349,22 @@ public final class StintTable {
     public List<String> species() {
         List<String> known = species;
         if (known == null) {
-            Map<String, Integer> counts = new HashMap<>();
-            for (Landed[] fish : landed) {
-                for (Landed one : fish) {
-                    counts.merge(one.species(), one.count(), Integer::sum);
-                }
-            }
-            known = List.copyOf(mostFirst(counts, Integer::longValue).keySet());
+            known = species(row -> true);
             species = known;
         }
         return known;
+    }
+
+    /** Species landed in the rows that a condition holds for, most first. */
+    public List<String> species(IntPredicate condition) {
+        Map<String, Integer> counts = new HashMap<>();
+        for (int row = 0; row < size(); row++) {
+            if (landed[row].length > 0 && condition.test(row)) {
+                for (Landed one : landed[row]) {
+                    counts.merge(one.species(), one.count(), Integer::sum);
+                }
+            }
+        }
+        return List.copyOf(mostFirst(counts, Integer::longValue).keySet());
     }
 }

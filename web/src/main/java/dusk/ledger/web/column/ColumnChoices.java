@@ -1,5 +1,7 @@
 package dusk.ledger.web.column;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import dusk.ledger.journal.Rod;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.water.Tied;
@@ -14,11 +16,11 @@ import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.words.SetUpWords;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -32,6 +34,10 @@ public class ColumnChoices {
     private final Rods rods;
     private final Choices choices;
     private final Kept<Map<String, Rod>> keptRods;
+
+    /** By the list itself, which is another where anything in it or its order is. */
+    private final Cache<List<SetUp>, Map<String, SetUp>> byId =
+            Caffeine.newBuilder().weakKeys().build();
 
     ColumnChoices(SetUps setUps, Rods rods, Choices choices, Store store) {
         this.setUps = setUps;
@@ -67,14 +73,12 @@ public class ColumnChoices {
     }
 
     private Map<String, SetUp> setUps(Viewer viewer) {
-        Map<String, SetUps.Fished> fished = setUps.fished(viewer);
-        Map<String, SetUp> byId = new LinkedHashMap<>();
-        setUps.all(viewer).stream()
-                .sorted(Comparator.comparingDouble((SetUp s) -> -fished.getOrDefault(s.id(), SetUps.Fished.NEVER)
-                                .rodHours())
-                        .thenComparing(SetUp::id))
-                .forEach(s -> byId.put(s.id(), s));
-        return byId;
+        List<SetUp> ordered = setUps.mostFishedFirst(viewer);
+        return Objects.requireNonNull(byId.get(ordered, list -> {
+            Map<String, SetUp> made = new LinkedHashMap<>();
+            list.forEach(s -> made.put(s.id(), s));
+            return made;
+        }));
     }
 
     /**

@@ -75,6 +75,9 @@ record PatternCard(
 
     private static final int BLOCKS_SHOWN = 10;
 
+    /** Anglers shown on a card: those who brought most. */
+    private static final int ANGLERS_SHOWN = 15;
+
     /** Trips shown on a card: those that brought most. */
     private static final int TRIPS_SHOWN = 8;
 
@@ -111,7 +114,12 @@ record PatternCard(
                 pattern.later().verdict().word(),
                 sure(pattern.q()),
                 address(pattern, ask).toString(),
-                parts(shares.by(Factor.ANGLER), pattern, ask, Factor.ANGLER, names.anglers()),
+                parts(
+                        shares.by(Factor.ANGLER).stream().limit(ANGLERS_SHOWN).toList(),
+                        pattern,
+                        ask,
+                        Factor.ANGLER,
+                        names.anglers()),
                 parts(trips, pattern, ask, Factor.TRIP, named),
                 blocks.stream()
                         .map(b -> carried(table, b, names.anglers(), named))

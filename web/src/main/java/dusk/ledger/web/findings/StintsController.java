@@ -10,13 +10,13 @@ import dusk.ledger.web.records.ClubNames;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.ClubTables;
 import dusk.ledger.web.store.Viewer;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.PriorityQueue;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.util.MultiValueMap;
@@ -57,7 +57,7 @@ class StintsController {
                 .filter(h -> h.toString().equals(sun))
                 .findFirst();
         int[] fish = question == null ? new int[0] : table.fish(question.species(), question.least());
-        List<Integer> rows = question == null ? List.of() : rows(viewer, table, question, hour, mine);
+        int[] rows = question == null ? new int[0] : rows(viewer, table, question, hour, mine);
         List<String> conditions = new ArrayList<>();
         ask.where().forEach(w -> conditions.add(told(viewer, w)));
         hour.ifPresent(h -> conditions.add("by the sun: " + h.words()));
@@ -67,9 +67,9 @@ class StintsController {
         model.addAttribute("conditions", conditions);
         model.addAttribute("errors", ask.errors().values());
         model.addAttribute(
-                "lines", lines(viewer, table, fish, rows.stream().limit(SHOWN).toList()));
-        model.addAttribute("count", rows.size());
-        model.addAttribute("fish", rows.stream().mapToInt(row -> fish[row]).sum());
+                "lines", lines(viewer, table, fish, newest(table, rows)));
+        model.addAttribute("count", rows.length);
+        model.addAttribute("fish", Arrays.stream(rows).map(row -> fish[row]).sum());
         return "findings/stints";
     }
 
@@ -85,16 +85,28 @@ class StintsController {
         return factor.replace('_', ' ').replace("=", ": ") + named.getOrDefault(id, id);
     }
 
-    /** The newest first. */
-    private static List<Integer> rows(
+    private static int[] rows(
             Viewer viewer, StintTable table, Question question, Optional<SunHour> hour, boolean mine) {
         int own = table.codes(Factor.ANGLER).codeOf(String.valueOf(viewer.anglerId()));
         return Comparison.rows(table, question).stream()
                 .filter(row -> hour.isEmpty() || table.sunHour(row) == hour.get())
                 .filter(row -> !mine || table.codes(Factor.ANGLER).at(row) == own)
-                .boxed()
-                .sorted(Comparator.<Integer, Instant>comparing(table::startedAt).reversed())
-                .toList();
+                .toArray();
+    }
+
+    /** The newest of them that are shown, the newest first: no more are put in order than that. */
+    private static List<Integer> newest(StintTable table, int[] rows) {
+        Comparator<Integer> byAge = Comparator.comparing(table::startedAt);
+        PriorityQueue<Integer> kept = new PriorityQueue<>(byAge);
+        for (int row : rows) {
+            if (kept.size() < SHOWN || table.startedAt(row).isAfter(table.startedAt(kept.element()))) {
+                kept.add(row);
+            }
+            if (kept.size() > SHOWN) {
+                kept.remove();
+            }
+        }
+        return kept.stream().sorted(byAge.reversed()).toList();
     }
 
     private List<Line> lines(Viewer viewer, StintTable table, int[] fish, List<Integer> rows) {

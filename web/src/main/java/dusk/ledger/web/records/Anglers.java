@@ -2,6 +2,8 @@ package dusk.ledger.web.records;
 
 import static dusk.ledger.web.schema.Tables.ANGLERS;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Angler;
 import dusk.ledger.stints.Codes;
@@ -17,8 +19,12 @@ import dusk.ledger.web.store.Visibility;
 import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 
 /** Those who fish in the club's records. */
@@ -27,6 +33,8 @@ public class Anglers {
     private final LedgerRows rows;
     private final Store store;
     private final ClubTables tables;
+    private final Cache<StintTable, Map<String, Map<String, Integer>>> companions =
+            Caffeine.newBuilder().weakKeys().build();
     private final NewId newId;
 
     Anglers(LedgerRows rows, Store store, ClubTables tables, NewId newId) {
@@ -53,18 +61,32 @@ public class Anglers {
             return all;
         }
         Map<String, Integer> with = companions(viewer);
+        Set<String> own = new HashSet<>();
+        store.read()
+                .select(ANGLERS.ANGLER_ID)
+                .from(ANGLERS)
+                .where(Visibility.of(viewer, ANGLERS))
+                .and(Visibility.mayLogFor(viewer))
+                .forEach(r -> own.add(r.value1()));
         return all.stream()
-                .sorted(Comparator.comparingInt((Angler a) -> -with.getOrDefault(a.id(), 0)))
+                .sorted(Comparator.comparing((Angler a) -> !own.contains(a.id()))
+                        .thenComparingInt(a -> -with.getOrDefault(a.id(), 0)))
                 .toList();
     }
 
-    /** How many trips the viewer fished with each, by what the findings' table holds; themself first. */
+    /** How many stints each fished on trips that the viewer was on, by what the findings' table holds. */
     private Map<String, Integer> companions(Viewer viewer) {
         StintTable table = tables.of(viewer);
+        String angler = String.valueOf(viewer.anglerId());
+        return Objects.requireNonNull(companions.get(table, t -> new ConcurrentHashMap<>()))
+                .computeIfAbsent(angler, id -> companions(table, id));
+    }
+
+    private static Map<String, Integer> companions(StintTable table, String angler) {
         Codes anglers = table.codes(Factor.ANGLER);
         Codes trips = table.codes(Factor.TRIP);
         BitSet own = new BitSet();
-        int self = anglers.codeOf(String.valueOf(viewer.anglerId()));
+        int self = anglers.codeOf(angler);
         for (int row = 0; row < table.size(); row++) {
             if (anglers.at(row) == self) {
                 own.set(trips.at(row));
@@ -76,12 +98,6 @@ public class Anglers {
                 with.merge(anglers.level(row), 1, Integer::sum);
             }
         }
-        store.read()
-                .select(ANGLERS.ANGLER_ID)
-                .from(ANGLERS)
-                .where(Visibility.of(viewer, ANGLERS))
-                .and(Visibility.mayLogFor(viewer))
-                .forEach(r -> with.merge(r.value1(), table.size() + 1, Integer::sum));
         return with;
     }
 

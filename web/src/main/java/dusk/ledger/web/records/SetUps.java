@@ -62,21 +62,23 @@ public class SetUps {
 
     /** All of them, those fished last first. */
     public List<SetUp> lastFishedFirst(Viewer viewer) {
-        Map<String, Instant> last = use(viewer).last();
-        return all(viewer).stream()
-                .sorted(Comparator.comparing((SetUp s) -> last.getOrDefault(s.id(), Instant.MIN))
-                        .thenComparing(SetUp::id)
-                        .reversed())
-                .toList();
+        return use(viewer).lastFirst();
+    }
+
+    /** All of them, those fished most first. */
+    public List<SetUp> mostFishedFirst(Viewer viewer) {
+        return use(viewer).mostFirst();
     }
 
     /**
-     * What the findings' table says of set-ups, by id; those never fished are not in it.
+     * How set-ups were fished, as the findings' table has it.
      *
-     * @param last when one was put in last
+     * @param all the set-ups it is of
+     * @param fished by id; those never fished are not in it
      */
-    private record Use(Map<String, Fished> fished, Map<String, Instant> last) {
-        static Use of(StintTable table) {
+    private record Use(
+            List<SetUp> all, Map<String, Fished> fished, List<SetUp> lastFirst, List<SetUp> mostFirst) {
+        static Use of(StintTable table, List<SetUp> all) {
             Codes codes = table.setUps();
             int[] stints = new int[codes.levels().size()];
             double[] hours = new double[stints.length];
@@ -98,12 +100,32 @@ public class SetUps {
                     lasts.put(codes.levels().get(code), last[code]);
                 }
             }
-            return new Use(Map.copyOf(fished), Map.copyOf(lasts));
+            return new Use(
+                    all,
+                    Map.copyOf(fished),
+                    all.stream()
+                            .sorted(Comparator.comparing((SetUp s) -> lasts.getOrDefault(s.id(), Instant.MIN))
+                                    .thenComparing(SetUp::id)
+                                    .reversed())
+                            .toList(),
+                    all.stream()
+                            .sorted(Comparator.comparingDouble(
+                                            (SetUp s) -> -fished.getOrDefault(s.id(), Fished.NEVER)
+                                                    .rodHours())
+                                    .thenComparing(SetUp::id))
+                            .toList());
         }
     }
 
     private Use use(Viewer viewer) {
-        return uses.get(tables.of(viewer), Use::of);
+        StintTable table = tables.of(viewer);
+        List<SetUp> all = all(viewer);
+        Use known = uses.getIfPresent(table);
+        if (known == null || known.all() != all) {
+            known = Use.of(table, all);
+            uses.put(table, known);
+        }
+        return known;
     }
 
     /** Those of stints. */

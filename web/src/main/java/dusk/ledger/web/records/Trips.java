@@ -9,7 +9,11 @@ import dusk.ledger.journal.Reading;
 import dusk.ledger.journal.Stint;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.TripBuilder;
+import dusk.ledger.stints.Codes;
+import dusk.ledger.stints.StintTable;
+import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.schema.Tables;
+import dusk.ledger.web.store.ClubTables;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Store;
@@ -36,8 +40,10 @@ public class Trips {
 
     private final Store store;
     private final LedgerRows rows;
+    private final ClubTables tables;
 
-    Trips(Store store, LedgerRows rows) {
+    Trips(Store store, LedgerRows rows, ClubTables tables) {
+        this.tables = tables;
         this.store = store;
         this.rows = rows;
     }
@@ -201,21 +207,10 @@ public class Trips {
 
     /** Species landed on a water, those landed most first. */
     public List<String> speciesOf(Viewer viewer, String waterId) {
-        var catches = Tables.CATCHES;
-        var stints = Tables.STINTS;
-        var trips = Tables.TRIPS;
-        return store.read()
-                .select(catches.SPECIES)
-                .from(catches)
-                .join(stints)
-                .on(stints.CLUB_ID.eq(catches.CLUB_ID), stints.STINT_ID.eq(catches.STINT_ID))
-                .join(trips)
-                .on(trips.CLUB_ID.eq(stints.CLUB_ID), trips.TRIP_ID.eq(stints.TRIP_ID))
-                .where(Visibility.of(viewer, catches))
-                .and(trips.WATER_ID.eq(waterId))
-                .groupBy(catches.SPECIES)
-                .orderBy(DSL.sum(catches.COUNT).desc())
-                .fetch(catches.SPECIES);
+        StintTable table = tables.of(viewer);
+        Codes waters = table.codes(Factor.WATER);
+        int water = waters.codeOf(waterId);
+        return table.species(row -> waters.at(row) == water);
     }
 
     /** Stores a new trip, logged by the viewer. */
