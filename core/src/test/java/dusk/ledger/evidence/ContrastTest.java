@@ -6,6 +6,7 @@ import static dusk.ledger.evidence.Vectors.numbers;
 import static dusk.ledger.evidence.Vectors.texts;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -107,6 +108,100 @@ class ContrastTest {
         int[] cells = IntStream.range(0, fish.length).toArray();
         return new PoissonFit.Data(
                 columns.size(), at, values, new int[fish.length], 1, cells, fish, effort, cluster, distinct.size());
+    }
+
+    /** Rows by themselves with a column for every level, against cells with a constant for each level of the widest factor. */
+    @Test
+    void cellsAndConstantsFitAsRowsAndColumnsDo() {
+        SplittableRandom random = new SplittableRandom(11);
+        for (int run = 0; run < 20; run++) {
+            int rows = 400;
+            int[] group = random.ints(rows, 0, 7).toArray();
+            int[] level = random.ints(rows, 0, 4).toArray();
+            int[] own = random.ints(rows, 0, 2).toArray();
+            int[] trip = IntStream.range(0, rows).map(i -> i / 9).toArray();
+            double[] fish = random.ints(rows, 0, 5).asDoubleStream().toArray();
+            double[] effort = random.doubles(rows, 0.2, 1.5).toArray();
+            int trips = trip[rows - 1] + 1;
+            int[][] byRow = new int[rows][];
+            int[][] byCell = new int[7 * 4 * 2][];
+            int[] cellOf = new int[rows];
+            int[] groupOf = new int[byCell.length];
+            for (int i = 0; i < rows; i++) {
+                int at = level[i];
+                int of = group[i];
+                int column = own[i];
+                byRow[i] = IntStream.of(at == 0 ? -1 : at - 1, of == 0 ? -1 : 2 + of, column == 0 ? -1 : 9)
+                        .filter(c -> c >= 0)
+                        .toArray();
+                cellOf[i] = (of * 4 + at) * 2 + column;
+                byCell[cellOf[i]] = IntStream.of(at == 0 ? -1 : at - 1, column == 0 ? -1 : 3)
+                        .filter(c -> c >= 0)
+                        .toArray();
+                groupOf[cellOf[i]] = of;
+            }
+            PoissonFit plain = PoissonFit.of(new PoissonFit.Data(
+                    10,
+                    byRow,
+                    ones(byRow),
+                    new int[rows],
+                    1,
+                    IntStream.range(0, rows).toArray(),
+                    fish,
+                    effort,
+                    trip,
+                    trips));
+            PoissonFit quick = PoissonFit.of(new PoissonFit.Data(
+                    4, filled(byCell), ones(filled(byCell)), groupOf, 7, cellOf, fish, effort, trip, trips));
+            assertThat(plain).isNotNull();
+            assertThat(quick).isNotNull();
+            assertThat(new double[] {
+                        quick.coefficient(3),
+                        quick.standardError(3),
+                        quick.coefficient(1),
+                        quick.constant(0),
+                        quick.constantError(0),
+                        quick.constant(3)
+                    })
+                    .containsExactly(
+                            new double[] {
+                                plain.coefficient(9),
+                                plain.standardError(9),
+                                plain.coefficient(1),
+                                plain.constant(0),
+                                plain.constantError(0),
+                                plain.constant(0) + plain.coefficient(5)
+                            },
+                            within(1e-8));
+        }
+    }
+
+    private static int[][] filled(int[][] columns) {
+        return Arrays.stream(columns).map(c -> c == null ? new int[0] : c).toArray(int[][]::new);
+    }
+
+    private static double[][] ones(int[][] columns) {
+        return Arrays.stream(columns)
+                .map(c -> IntStream.of(c).mapToDouble(one -> 1).toArray())
+                .toArray(double[][]::new);
+    }
+
+    @Test
+    void stintsAreNumberedByWhatTheyShareHoweverManyKindsThereMayBe() {
+        int[] rows = IntStream.range(0, 500).toArray();
+        List<Grouping.By> few = List.of(new Grouping.By(row -> row % 7, 7), new Grouping.By(row -> row % 3, 3));
+        assertThat(Grouping.of(rows, few).count()).isEqualTo(21);
+        assertThat(Grouping.of(rows, List.of()).count()).isEqualTo(1);
+        // a width that no number holds: kinds are numbered on the way
+        List<Grouping.By> wide = List.of(
+                new Grouping.By(row -> row % 7 * 300_000_000, Integer.MAX_VALUE),
+                new Grouping.By(row -> row % 5 * 400_000_000, Integer.MAX_VALUE),
+                new Grouping.By(row -> row % 3 * 700_000_000, Integer.MAX_VALUE));
+        Grouping grouping = Grouping.of(rows, wide);
+        assertThat(grouping.count()).isEqualTo(105);
+        for (int row : rows) {
+            assertThat(grouping.of()[row]).isEqualTo(grouping.of()[row % 105]);
+        }
     }
 
     @Test

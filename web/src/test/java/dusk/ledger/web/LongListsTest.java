@@ -112,7 +112,8 @@ class LongListsTest extends RequestedClub {
         assertThat(text(get(club.guide, choose("setup_id_1", "no such thing"))))
                 .contains("nothing has all of these words");
         assertThat(text(get(club.guide, choose("angler_id_2", "1007")))).contains(">Member 1007<");
-        assertThat(text(get(club.stranger, choose("setup_id_1", "violet texas")))).doesNotContain("violet");
+        assertThat(text(get(club.stranger, choose("setup_id_1", "violet texas"))))
+                .doesNotContain("violet");
     }
 
     @Test
@@ -161,9 +162,7 @@ class LongListsTest extends RequestedClub {
                 club.guide,
                 "/trips/past",
                 "rows=1&water_id=lake&date=2026-10-02&from=17:30&minutes_1=45&find.setup_1=wacky violet 7 g&find.angler_1=1004");
-        assertThat(club.all(LedgerFormat.STINTS))
-                .extracting(Stint::anglerId)
-                .contains("angler3", "angler4");
+        assertThat(club.all(LedgerFormat.STINTS)).extracting(Stint::anglerId).contains("angler3", "angler4");
     }
 
     @Test

@@ -20,9 +20,11 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
@@ -74,37 +76,71 @@ public class Choices {
                 .collect(Collectors.toSet());
     }
 
-    /** Whether set-ups are so many that they are looked for. */
-    public boolean manySetUps(Person person) {
-        return setUps.all(person.viewer()).size() > WHOLE;
+    /** What is offered to a person on one page: each list is read once for all its fields. */
+    public Offers offers(Person person) {
+        return new Offers(person);
     }
 
-    public boolean manyAnglers(Person person) {
-        return anglers.all(person.viewer()).size() > WHOLE;
-    }
+    /** What is offered to a person on one page. */
+    public final class Offers {
+        private final Person person;
+        private @Nullable List<SetUp> ofSetUps;
+        private @Nullable List<Angler> ofAnglers;
 
-    /**
-     * Set-ups to offer at a field, those fished last first.
-     *
-     * @param chosen ids that must be among them
-     */
-    public List<SetUp> setUps(Person person, String field, Map<String, String> typed, Collection<String> chosen) {
-        return offered(
-                setUps.lastFishedFirst(person.viewer()),
-                SetUp::id,
-                setUpText(person),
-                typed.getOrDefault(FIND + field, ""),
-                with(chosen, typed.getOrDefault(field, "")));
-    }
+        private Offers(Person person) {
+            this.person = person;
+        }
 
-    /** The same of anglers: the person and those they fish with first. */
-    public List<Angler> anglers(Person person, String field, Map<String, String> typed) {
-        return offered(
-                anglers.likelyFirst(person.viewer(), WHOLE),
-                Angler::id,
-                Choices::text,
-                typed.getOrDefault(FIND + field, ""),
-                Set.of(typed.getOrDefault(field, "")));
+        private List<SetUp> allSetUps() {
+            List<SetUp> known = ofSetUps;
+            if (known == null) {
+                known = setUps.lastFishedFirst(person.viewer());
+                ofSetUps = known;
+            }
+            return known;
+        }
+
+        private List<Angler> allAnglers() {
+            List<Angler> known = ofAnglers;
+            if (known == null) {
+                known = anglers.likelyFirst(person.viewer(), WHOLE);
+                ofAnglers = known;
+            }
+            return known;
+        }
+
+        /** Whether set-ups are so many that they are looked for. */
+        public boolean manySetUps() {
+            return allSetUps().size() > WHOLE;
+        }
+
+        public boolean manyAnglers() {
+            return allAnglers().size() > WHOLE;
+        }
+
+        /**
+         * Set-ups to offer at a field, those fished last first.
+         *
+         * @param chosen ids that must be among them
+         */
+        public List<SetUp> setUps(String field, Map<String, String> typed, Collection<String> chosen) {
+            return offered(
+                    allSetUps(),
+                    SetUp::id,
+                    typed.getOrDefault(FIND + field, ""),
+                    () -> setUpText(person),
+                    with(chosen, typed.getOrDefault(field, "")));
+        }
+
+        /** The same of anglers: the person and those they fish with first. */
+        public List<Angler> anglers(String field, Map<String, String> typed) {
+            return offered(
+                    allAnglers(),
+                    Angler::id,
+                    typed.getOrDefault(FIND + field, ""),
+                    () -> Choices::text,
+                    Set.of(typed.getOrDefault(field, "")));
+        }
     }
 
     private static Set<String> with(Collection<String> chosen, String one) {
@@ -117,8 +153,7 @@ public class Choices {
         UnitSystem units = person.units();
         Map<String, String> known = texts.of(person.viewer(), units, () -> {
             Map<String, String> made = new HashMap<>();
-            setUps.all(person.viewer())
-                    .forEach(s -> made.put(s.id(), spaced(SetUpWords.of(s, units))));
+            setUps.all(person.viewer()).forEach(s -> made.put(s.id(), spaced(SetUpWords.of(s, units))));
             return made;
         });
         return setUp -> known.getOrDefault(setUp.id(), "");
@@ -129,12 +164,13 @@ public class Choices {
     }
 
     private static <T> List<T> offered(
-            List<T> all, Function<T, String> id, Function<T, String> text, String words, Set<String> chosen) {
+            List<T> all, Function<T, String> id, String words, Supplier<Function<T, String>> text, Set<String> chosen) {
         if (all.size() <= WHOLE && words.isBlank()) {
             return all;
         }
-        List<T> offered = new ArrayList<>(
-                all.stream().filter(holding(words, text)).limit(MOST).toList());
+        Predicate<T> holding = words.isBlank() ? one -> true : holding(words, text.get());
+        List<T> offered =
+                new ArrayList<>(all.stream().filter(holding).limit(MOST).toList());
         all.stream()
                 .filter(one -> chosen.contains(id.apply(one)) && !offered.contains(one))
                 .forEach(offered::add);

@@ -47,6 +47,7 @@ class CardController {
     String card(Person person, @RequestParam MultiValueMap<String, String> asked, Model model) {
         UnitSystem units = person.units();
         ColumnChoices.Offered offered = choices.offered(person.viewer());
+        Choices.Offers offers = finding.offers(person);
         Map<String, SetUp> setUps = offered.setUps();
         Calibrations calibrations = drops.calibrations(person.viewer());
         boolean salt = asked.containsKey("salt");
@@ -64,13 +65,14 @@ class CardController {
         model.addAttribute("salt", salt);
         model.addAttribute(
                 "setUps",
-                choices.groups(
+                ColumnChoices.groups(
                         person,
                         offered,
+                        offers,
                         "pick",
                         Map.of(Choices.FIND + "pick", words),
                         Set.copyOf(picked.stream().map(SetUp::id).toList())));
-        model.addAttribute("find", finding.manySetUps(person));
+        model.addAttribute("find", offers.manySetUps());
         model.addAttribute("words", words);
         return "column/card";
     }

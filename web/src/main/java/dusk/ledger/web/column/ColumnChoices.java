@@ -32,17 +32,15 @@ import org.springframework.stereotype.Component;
 public class ColumnChoices {
     private final SetUps setUps;
     private final Rods rods;
-    private final Choices choices;
     private final Kept<Map<String, Rod>> keptRods;
 
     /** By the list itself, which is another where anything in it or its order is. */
     private final Cache<List<SetUp>, Map<String, SetUp>> byId =
             Caffeine.newBuilder().weakKeys().build();
 
-    ColumnChoices(SetUps setUps, Rods rods, Choices choices, Store store) {
+    ColumnChoices(SetUps setUps, Rods rods, Store store) {
         this.setUps = setUps;
         this.rods = rods;
-        this.choices = choices;
         keptRods = new Kept<>(store, Kept.Kind.ROD);
     }
 
@@ -86,11 +84,15 @@ public class ColumnChoices {
      *
      * @param chosen ids that must be among them
      */
-    public List<FormField.Group> groups(
-            Person person, Offered offered, String field, Map<String, String> typed, Set<String> chosen) {
-        Set<String> wanted = choices.setUps(person, field, typed, chosen).stream()
-                .map(SetUp::id)
-                .collect(Collectors.toSet());
+    public static List<FormField.Group> groups(
+            Person person,
+            Offered offered,
+            Choices.Offers offers,
+            String field,
+            Map<String, String> typed,
+            Set<String> chosen) {
+        Set<String> wanted =
+                offers.setUps(field, typed, chosen).stream().map(SetUp::id).collect(Collectors.toSet());
         Map<String, List<FormField.Option>> byRig = new TreeMap<>();
         Set<String> said = new LinkedHashSet<>();
         for (SetUp setUp : offered.setUps().values()) {

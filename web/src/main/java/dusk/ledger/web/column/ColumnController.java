@@ -45,6 +45,7 @@ class ColumnController {
         Map<String, String> values = found.typed();
         UnitSystem units = person.units();
         ColumnChoices.Offered offered = choices.offered(person.viewer());
+        Choices.Offers offers = finding.offers(person);
         Typed typed = new Typed(values, units);
         ColumnAsk ask = offered.read(typed);
         found.errors().forEach(typed::wrong);
@@ -66,10 +67,11 @@ class ColumnController {
         model.addAttribute("typed", shown(values, offered.usual(), units));
         Map<String, List<FormField.Group>> setUps = new HashMap<>();
         for (String field : List.of("setup", "with", "and")) {
-            setUps.put(field, choices.groups(person, offered, field, values, Set.copyOf(values.values())));
+            setUps.put(
+                    field, ColumnChoices.groups(person, offered, offers, field, values, Set.copyOf(values.values())));
         }
         model.addAttribute("setUps", setUps);
-        model.addAttribute("find", finding.manySetUps(person));
+        model.addAttribute("find", offers.manySetUps());
         model.addAttribute(
                 "rods",
                 offered.rods().values().stream().map(ColumnController::rod).toList());

@@ -138,16 +138,17 @@ class RodController {
         Deck deck = decks.deck(person.viewer(), tripId);
         model.addAttribute("page", deck.page());
         model.addAttribute("rod", decks.rod(person.viewer(), tripId, rodId));
+        Choices.Offers offers = choices.offers(person);
         model.addAttribute("act", newId.next());
         model.addAttribute(
                 "setUps",
-                choices.setUps(person, "setup_id", Map.of(Choices.FIND + "setup_id", find), Set.of()).stream()
+                offers.setUps("setup_id", Map.of(Choices.FIND + "setup_id", find), Set.of()).stream()
                         .map(s -> {
                             String words = SetUpWords.of(s, person.units());
                             return new Choice(s.id(), words, Portrait.svg(s, words));
                         })
                         .toList());
-        model.addAttribute("many", choices.manySetUps(person));
+        model.addAttribute("many", offers.manySetUps());
         model.addAttribute("find", find);
         return "deck/set-up";
     }

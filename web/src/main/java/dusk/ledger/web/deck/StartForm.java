@@ -38,6 +38,7 @@ final class StartForm {
     private final Person person;
     private final Places places;
     private final Choices choices;
+    private final Choices.Offers offers;
     private final List<Angler> anglers;
     private final List<SetUp> setUps;
     private final List<Rod> rods;
@@ -45,6 +46,7 @@ final class StartForm {
 
     StartForm(Person person, Choices choices, Anglers anglers, SetUps setUps, Rods rods, Places places) {
         this.choices = choices;
+        offers = choices.offers(person);
         this.person = person;
         this.places = places;
         this.anglers = anglers.all(person.viewer());
@@ -79,19 +81,9 @@ final class StartForm {
             all.add(new Row(
                     number,
                     List.of(
-                            searched(
-                                    "angler_id" + n,
-                                    "Who",
-                                    choices.manyAnglers(person),
-                                    anglerOptions(n, typed),
-                                    typed),
+                            searched("angler_id" + n, "Who", offers.manyAnglers(), anglerOptions(n, typed), typed),
                             text("guest" + n, "or a guest", "by name", typed),
-                            searched(
-                                    "setup_id" + n,
-                                    "Set-up",
-                                    choices.manySetUps(person),
-                                    setUpOptions(n, typed),
-                                    typed),
+                            searched("setup_id" + n, "Set-up", offers.manySetUps(), setUpOptions(n, typed), typed),
                             choice("rod_id" + n, "Rod", "", rodOptions(), typed),
                             words("presentation" + n, "How", typed))));
         }
@@ -99,13 +91,13 @@ final class StartForm {
     }
 
     private List<FormField.Option> anglerOptions(String n, Map<String, String> typed) {
-        return choices.anglers(person, "angler_id" + n, typed).stream()
+        return offers.anglers("angler_id" + n, typed).stream()
                 .map(a -> new FormField.Option(a.id(), a.called()))
                 .toList();
     }
 
     private List<FormField.Option> setUpOptions(String n, Map<String, String> typed) {
-        return choices.setUps(person, "setup_id" + n, typed, Set.of()).stream()
+        return offers.setUps("setup_id" + n, typed, Set.of()).stream()
                 .map(s -> new FormField.Option(s.id(), SetUpWords.of(s, person.units())))
                 .toList();
     }

@@ -39,6 +39,7 @@ class FanController {
             HttpServletResponse response) {
         UnitSystem units = person.units();
         ColumnChoices.Offered offered = choices.offered(person.viewer());
+        Choices.Offers offers = finding.offers(person);
         Choices.Found found = finding.found(person, asked.toSingleValueMap());
         Map<String, String> values = found.typed();
         Typed typed = new Typed(values, units);
@@ -56,8 +57,9 @@ class FanController {
         model.addAttribute("typed", shown);
         model.addAttribute("errors", typed.errors());
         model.addAttribute("fields", FanAsk.FIELDS);
-        model.addAttribute("setUps", choices.groups(person, offered, "setup", values, Set.copyOf(values.values())));
-        model.addAttribute("find", finding.manySetUps(person));
+        model.addAttribute(
+                "setUps", ColumnChoices.groups(person, offered, offers, "setup", values, Set.copyOf(values.values())));
+        model.addAttribute("find", offers.manySetUps());
         return Boolean.TRUE.equals(model.getAttribute("part")) ? "fan/fan :: answer" : "fan/fan";
     }
 }

@@ -1,6 +1,7 @@
 package dusk.ledger.web.findings;
 
 import dusk.ledger.evidence.LightClock;
+import dusk.ledger.evidence.Question;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.records.Person;
@@ -17,10 +18,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class ClockController {
     private final ClubTables tables;
+    private final Reckoned reckoned;
     private final AskForm form;
 
-    ClockController(ClubTables tables, AskForm form) {
+    ClockController(ClubTables tables, Reckoned reckoned, AskForm form) {
         this.tables = tables;
+        this.reckoned = reckoned;
         this.form = form;
     }
 
@@ -35,8 +38,12 @@ class ClockController {
         if (ask.question() == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         } else {
-            model.addAttribute("clock", ClockView.of(LightClock.of(table, ask.question()), ask.question()));
+            model.addAttribute("clock", ClockView.of(clock(table, ask.question()), ask.question()));
         }
         return "findings/clock";
+    }
+
+    private LightClock clock(StintTable table, Question question) {
+        return reckoned.of(table, LightClock.class, question, () -> LightClock.of(table, question));
     }
 }

@@ -21,10 +21,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class CompareController {
     private final ClubTables tables;
+    private final Reckoned reckoned;
     private final AskForm form;
 
-    CompareController(ClubTables tables, AskForm form) {
+    CompareController(ClubTables tables, Reckoned reckoned, AskForm form) {
         this.tables = tables;
+        this.reckoned = reckoned;
         this.form = form;
     }
 
@@ -47,7 +49,7 @@ class CompareController {
         if (ask.question() == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         } else {
-            Comparison comparison = Comparison.of(table, ask.question());
+            Comparison comparison = comparison(table, ask.question());
             CompareView view = CompareView.of(comparison);
             model.addAttribute("answer", view);
             List<String> recorded =
@@ -65,7 +67,7 @@ class CompareController {
     }
 
     /** A level against the other asked for, else the rest. */
-    private static ContrastView contrast(
+    private ContrastView contrast(
             StintTable table,
             Question question,
             Comparison comparison,
@@ -73,7 +75,17 @@ class CompareController {
             String level,
             String versus) {
         String other = recorded.contains(versus) && !versus.equals(level) ? versus : null;
-        Contrast contrast = Contrast.of(table, question, new Sides(level, other), Contrast.Method.USUAL);
+        Sides sides = new Sides(level, other);
+        Contrast contrast = reckoned.of(
+                table,
+                Contrast.class,
+                question,
+                sides,
+                () -> Contrast.of(table, question, sides, Contrast.Method.USUAL));
         return ContrastView.of(comparison, contrast);
+    }
+
+    private Comparison comparison(StintTable table, Question question) {
+        return reckoned.of(table, Comparison.class, question, () -> Comparison.of(table, question));
     }
 }

@@ -3,6 +3,7 @@ package dusk.ledger.web.findings;
 import dusk.ledger.evidence.Comparison;
 import dusk.ledger.evidence.Favourites;
 import dusk.ledger.evidence.LevelFigures;
+import dusk.ledger.evidence.Question;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.units.Figures;
 import dusk.ledger.vocabulary.Factor;
@@ -26,9 +27,11 @@ class FavouritesController {
     private static final long SEED = 1;
 
     private final ClubTables tables;
+    private final Reckoned reckoned;
 
-    FavouritesController(ClubTables tables) {
+    FavouritesController(ClubTables tables, Reckoned reckoned) {
         this.tables = tables;
+        this.reckoned = reckoned;
     }
 
     /**
@@ -66,7 +69,7 @@ class FavouritesController {
             model.addAttribute("error", "“" + factor + "” is not a choice of tackle. Choose one of the list.");
             return "findings/favourites";
         }
-        Favourites favourites = Favourites.of(Comparison.of(table, ask.question()), SEED);
+        Favourites favourites = favourites(table, ask.question());
         model.addAttribute("choiceOf", ask.question().factor().title());
         model.addAttribute("sentence", sentence(favourites));
         model.addAttribute(
@@ -122,5 +125,10 @@ class FavouritesController {
             case 3 -> "third";
             default -> rank + "th";
         };
+    }
+
+    private Favourites favourites(StintTable table, Question question) {
+        return reckoned.of(
+                table, Favourites.class, question, () -> Favourites.of(Comparison.of(table, question), SEED));
     }
 }

@@ -1,6 +1,7 @@
 package dusk.ledger.web.findings;
 
 import dusk.ledger.evidence.Funnel;
+import dusk.ledger.evidence.Question;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.ClubTables;
@@ -16,10 +17,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class FunnelController {
     private final ClubTables tables;
+    private final Reckoned reckoned;
     private final AskForm form;
 
-    FunnelController(ClubTables tables, AskForm form) {
+    FunnelController(ClubTables tables, Reckoned reckoned, AskForm form) {
         this.tables = tables;
+        this.reckoned = reckoned;
         this.form = form;
     }
 
@@ -35,8 +38,12 @@ class FunnelController {
         if (ask.question() == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         } else {
-            model.addAttribute("funnel", FunnelView.of(Funnel.of(table, ask.question()), ask.question()));
+            model.addAttribute("funnel", FunnelView.of(funnel(table, ask.question()), ask.question()));
         }
         return "findings/funnel";
+    }
+
+    private Funnel funnel(StintTable table, Question question) {
+        return reckoned.of(table, Funnel.class, question, () -> Funnel.of(table, question));
     }
 }

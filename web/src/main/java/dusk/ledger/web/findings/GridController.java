@@ -1,5 +1,6 @@
 package dusk.ledger.web.findings;
 
+import dusk.ledger.evidence.Question;
 import dusk.ledger.evidence.RateGrid;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
@@ -18,10 +19,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class GridController {
     private final ClubTables tables;
+    private final Reckoned reckoned;
     private final AskForm form;
 
-    GridController(ClubTables tables, AskForm form) {
+    GridController(ClubTables tables, Reckoned reckoned, AskForm form) {
         this.tables = tables;
+        this.reckoned = reckoned;
         this.form = form;
     }
 
@@ -43,11 +46,15 @@ class GridController {
             model.addAttribute("acrossError", "A grid wants two different factors. Choose another one here.");
         } else if (ask.question() != null) {
             model.addAttribute(
-                    "grid", GridView.of(RateGrid.of(table, ask.question(), over.get()), ask.question(), over.get()));
+                    "grid", GridView.of(grid(table, ask.question(), over.get()), ask.question(), over.get()));
         }
         if (model.getAttribute("grid") == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         }
         return "findings/grid";
+    }
+
+    private RateGrid grid(StintTable table, Question question, Factor over) {
+        return reckoned.of(table, RateGrid.class, question, over, () -> RateGrid.of(table, question, over));
     }
 }

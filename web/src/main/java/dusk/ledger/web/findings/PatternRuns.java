@@ -23,6 +23,8 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
 /**
@@ -32,6 +34,8 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class PatternRuns {
+    private static final Logger LOG = LoggerFactory.getLogger(PatternRuns.class);
+
     private static final int KEPT = 12;
     private static final int THREADS = 2;
 
@@ -131,12 +135,29 @@ class PatternRuns {
         private @Nullable Found found;
         private @Nullable Run run;
 
-        synchronized void settle() {
+        /** What is newer, and since when, is counted from what was found, or from when a new search was stopped. */
+        private int from;
+
+        private Instant since = Instant.MIN;
+
+        /** Takes over what has ended. A search anew that failed leaves what was found. */
+        void settle() {
             Run ended = run;
-            if (ended != null && ended.done() && !ended.result.isCompletedExceptionally()) {
+            if (ended == null || !ended.done()) {
+                return;
+            }
+            if (!ended.result.isCompletedExceptionally()) {
                 found = ended.result.join();
+                begin(found.stints(), found.at());
+                run = null;
+            } else if (found != null && !ended.stopped()) {
                 run = null;
             }
+        }
+
+        void begin(int stints, Instant at) {
+            from = stints;
+            since = at;
         }
     }
 
@@ -159,16 +180,16 @@ class PatternRuns {
             Found found = asked.found;
             boolean changed = found != null && found.version() != now.version();
             int newer = found == null ? 0 : Math.max(0, stints - found.stints());
-            if (asked.run == null && (found == null || wanted || (changed && pays(found, newer)))) {
+            if (asked.run == null && (found == null || wanted || (changed && pays(asked, stints)))) {
                 asked.run = start(viewer, ask);
             }
             return new Seen(found, newer, changed, asked.run);
         }
     }
 
-    private boolean pays(Found found, int newer) {
-        return newer >= Math.max(LEAST_NEWER, NEWER_SHARE * found.stints())
-                || found.at().plus(OLD).isBefore(clock.instant());
+    private boolean pays(Asked asked, int stints) {
+        return stints - asked.from >= Math.max(LEAST_NEWER, NEWER_SHARE * asked.from)
+                || asked.since.plus(OLD).isBefore(clock.instant());
     }
 
     /** Stops the search of a question, where one is under way. */
@@ -189,6 +210,7 @@ class PatternRuns {
         synchronized (asked) {
             if (asked.run == run) {
                 asked.run = null;
+                asked.begin(ask.of(tables.of(viewer)).size(), clock.instant());
             }
         }
     }
@@ -203,6 +225,9 @@ class PatternRuns {
             try {
                 run.result.complete(search(viewer, ask, run));
             } catch (RuntimeException e) {
+                if (!(e instanceof SearchStopped)) {
+                    LOG.error("a search for patterns failed", e);
+                }
                 run.result.completeExceptionally(e);
             }
         });

@@ -66,8 +66,7 @@ class StintsController {
         }
         model.addAttribute("conditions", conditions);
         model.addAttribute("errors", ask.errors().values());
-        model.addAttribute(
-                "lines", lines(viewer, table, fish, newest(table, rows)));
+        model.addAttribute("lines", lines(viewer, table, fish, newest(table, rows)));
         model.addAttribute("count", rows.length);
         model.addAttribute("fish", Arrays.stream(rows).map(row -> fish[row]).sum());
         return "findings/stints";

@@ -76,8 +76,7 @@ public class SetUps {
      * @param all the set-ups it is of
      * @param fished by id; those never fished are not in it
      */
-    private record Use(
-            List<SetUp> all, Map<String, Fished> fished, List<SetUp> lastFirst, List<SetUp> mostFirst) {
+    private record Use(List<SetUp> all, Map<String, Fished> fished, List<SetUp> lastFirst, List<SetUp> mostFirst) {
         static Use of(StintTable table, List<SetUp> all) {
             Codes codes = table.setUps();
             int[] stints = new int[codes.levels().size()];
@@ -109,9 +108,8 @@ public class SetUps {
                                     .reversed())
                             .toList(),
                     all.stream()
-                            .sorted(Comparator.comparingDouble(
-                                            (SetUp s) -> -fished.getOrDefault(s.id(), Fished.NEVER)
-                                                    .rodHours())
+                            .sorted(Comparator.comparingDouble((SetUp s) -> -fished.getOrDefault(s.id(), Fished.NEVER)
+                                            .rodHours())
                                     .thenComparing(SetUp::id))
                             .toList());
         }

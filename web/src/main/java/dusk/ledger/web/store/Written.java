@@ -14,9 +14,12 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.Record1;
 import org.jooq.TableField;
+import org.jooq.impl.DSL;
 
 /**
  * What was written since, as the store's triggers note it: whatever writes, by whatever way, cannot forget to say so.
@@ -47,20 +50,17 @@ final class Written {
 
     /** Number of the last note of any of some kinds of a club; 0 where none is known. */
     static long lastOf(DSLContext read, String clubId, List<String> kinds) {
-        long newest = 0;
-        for (String kind : kinds) {
-            newest = Math.max(newest, lastOf(read, clubId, kind));
+        List<Field<Long>> lasts = Stream.concat(kinds.stream(), Stream.of("everything"))
+                .map(kind -> DSL.field(DSL.select(max(WRITTEN.SEQ))
+                        .from(WRITTEN)
+                        .where(WRITTEN.CLUB_ID.eq(clubId))
+                        .and(WRITTEN.KIND.eq(kind))))
+                .toList();
+        long last = 0;
+        for (Object one : read.select(lasts).fetchSingle().intoList()) {
+            last = Math.max(last, one == null ? 0 : (Long) one);
         }
-        return Math.max(newest, lastOf(read, clubId, "everything"));
-    }
-
-    private static long lastOf(DSLContext read, String clubId, String kind) {
-        Long last = read.select(max(WRITTEN.SEQ))
-                .from(WRITTEN)
-                .where(WRITTEN.CLUB_ID.eq(clubId))
-                .and(WRITTEN.KIND.eq(kind))
-                .fetchOne(0, Long.class);
-        return last == null ? 0 : last;
+        return last;
     }
 
     /** What was written after a note; nothing where it is not known any more, or too much to follow. */

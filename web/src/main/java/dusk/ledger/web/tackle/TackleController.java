@@ -68,7 +68,7 @@ class TackleController {
         String open = byRig.containsKey(rig)
                 ? rig
                 : byRig.keySet().stream().findFirst().orElse("");
-        Set<String> found = choices.holding(person, find);
+        Set<String> found = find.isBlank() ? Set.of() : choices.holding(person, find);
         List<Alike> shown = (find.isBlank()
                         ? byRig.getOrDefault(open, List.of()).stream()
                         : byRig.values().stream()
@@ -82,7 +82,7 @@ class TackleController {
         model.addAttribute("rigs", byRig.keySet());
         model.addAttribute("rig", find.isBlank() ? open : "");
         model.addAttribute("find", find.strip());
-        model.addAttribute("searched", choices.manySetUps(person));
+        model.addAttribute("searched", setUps.all(viewer).size() > Choices.WHOLE);
         model.addAttribute("count", shown.size());
         model.addAttribute("page", from / PAGE);
         model.addAttribute("more", shown.size() > from + PAGE);

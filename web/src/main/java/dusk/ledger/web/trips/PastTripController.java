@@ -107,24 +107,25 @@ class PastTripController {
         model.addAttribute("errors", errors);
         model.addAttribute(
                 "species", String.join(", ", choices.species().stream().limit(6).toList()));
+        Choices.Offers offers = finding.offers(person);
         Map<Integer, List<FormField.Option>> setUpsOf = new HashMap<>();
         Map<Integer, List<FormField.Option>> anglersOf = new HashMap<>();
         for (int row = 1; row <= rows; row++) {
             setUpsOf.put(
                     row,
-                    finding.setUps(person, "setup_" + row, typed, Set.of()).stream()
+                    offers.setUps("setup_" + row, typed, Set.of()).stream()
                             .map(s -> new FormField.Option(s.id(), SetUpWords.of(s, person.units())))
                             .toList());
             anglersOf.put(
                     row,
-                    finding.anglers(person, "angler_" + row, typed).stream()
+                    offers.anglers("angler_" + row, typed).stream()
                             .map(a -> new FormField.Option(a.id(), a.called()))
                             .toList());
         }
         model.addAttribute("setUps", setUpsOf);
         model.addAttribute("anglers", anglersOf);
-        model.addAttribute("findSetUps", finding.manySetUps(person));
-        model.addAttribute("findAnglers", finding.manyAnglers(person));
+        model.addAttribute("findSetUps", offers.manySetUps());
+        model.addAttribute("findAnglers", offers.manyAnglers());
         model.addAttribute(
                 "spots",
                 choices.spots().stream()

@@ -66,16 +66,17 @@ class StintPart implements TripPart<Stint> {
 
     @Override
     public RecordForm<Stint> form(TripContext on) {
+        Choices.Offers offers = choices.offers(on.person());
         RecordForm<Stint> form = new RecordForm<>(LedgerFormat.STINTS, on.text());
-        if (choices.manyAnglers(on.person())) {
-            form.search("angler_id", "Who", List.of(anglers(on)), "");
+        if (offers.manyAnglers()) {
+            form.search("angler_id", "Who", List.of(anglers(on, offers)), "");
         } else {
-            form.choose("angler_id", "Who", List.of(anglers(on)));
+            form.choose("angler_id", "Who", List.of(anglers(on, offers)));
         }
-        if (choices.manySetUps(on.person())) {
-            form.search("setup_id", "Set-up", setUps(on), "/tackle/portrait");
+        if (offers.manySetUps()) {
+            form.search("setup_id", "Set-up", setUps(on, offers), "/tackle/portrait");
         } else {
-            form.choose("setup_id", "Set-up", "", setUps(on), "/tackle/portrait");
+            form.choose("setup_id", "Set-up", "", setUps(on, offers), "/tackle/portrait");
         }
         return form.choose("spot_id", "Place", List.of(spots(on)))
                 .ask("started_at", "From", "")
@@ -95,10 +96,10 @@ class StintPart implements TripPart<Stint> {
                 .askMore("plastics_used", "Plastics used up", "");
     }
 
-    private FormField.Group anglers(TripContext on) {
+    private static FormField.Group anglers(TripContext on, Choices.Offers offers) {
         return new FormField.Group(
                 "",
-                choices.anglers(on.person(), "angler_id", on.asked()).stream()
+                offers.anglers("angler_id", on.asked()).stream()
                         .map((Angler a) -> new FormField.Option(a.id(), a.called()))
                         .toList());
     }
@@ -112,14 +113,14 @@ class StintPart implements TripPart<Stint> {
     }
 
     /** Those of this trip first; the rest with the newest first, by rig. */
-    private List<FormField.Group> setUps(TripContext on) {
+    private List<FormField.Group> setUps(TripContext on, Choices.Offers offers) {
         Set<String> here = rows.stints(on.viewer(), on.trip().id()).stream()
                 .map(Stint::setUpId)
                 .collect(Collectors.toSet());
         boolean sought = !on.asked().getOrDefault(Choices.FIND + "setup_id", "").isBlank();
         List<FormField.Option> onTrip = new ArrayList<>();
         Map<String, List<FormField.Option>> byRig = new TreeMap<>();
-        for (SetUp setUp : choices.setUps(on.person(), "setup_id", on.asked(), sought ? Set.of() : here)) {
+        for (SetUp setUp : offers.setUps("setup_id", on.asked(), sought ? Set.of() : here)) {
             FormField.Option option = new FormField.Option(
                     setUp.id(), SetUpWords.of(setUp, on.person().units()));
             if (here.contains(setUp.id())) {
