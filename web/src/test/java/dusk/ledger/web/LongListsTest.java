@@ -172,8 +172,8 @@ class LongListsTest extends RequestedClub {
         String second = text(get(club.guide, "/tackle?rig=wacky&page=1"));
         assertThat(second).contains("More fished");
         String found = text(get(club.guide, "/tackle?find=violet%203.5g"));
-        assertThat(found).contains("3 set-ups have “violet 3.5g” in all their words.");
-        assertThat(text(get(club.guide, "/tackle?find=nothing%20such"))).contains("0 set-ups have");
+        assertThat(found).contains("3 set-ups hold all of “violet 3.5g”.");
+        assertThat(text(get(club.guide, "/tackle?find=nothing%20such"))).contains("0 set-ups hold all of “nothing such”.");
     }
 
     @Test

@@ -69,7 +69,10 @@ class ImportController {
                                         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
                                     }
                                 },
-                                () -> model.addAttribute("running", one)));
+                                () -> {
+                            model.addAttribute("running", one.words());
+                            model.addAttribute("percent", one.percent());
+                        }));
         return Boolean.TRUE.equals(model.getAttribute("part")) ? "club/import :: answer" : "club/import";
     }
 

@@ -36,6 +36,7 @@ class PatternsController {
         StintTable club = tables.of(viewer);
         PatternsAsk ask = PatternsAsk.of(typed, club, person);
         model.addAttribute("ask", ask);
+        model.addAttribute("page", ask.page());
         model.addAttribute("species", club.species());
         model.addAttribute("waters", names.waters(viewer));
         model.addAttribute(
