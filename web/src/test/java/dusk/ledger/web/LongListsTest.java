@@ -173,7 +173,8 @@ class LongListsTest extends RequestedClub {
         assertThat(second).contains("More fished");
         String found = text(get(club.guide, "/tackle?find=violet%203.5g"));
         assertThat(found).contains("3 set-ups hold all of “violet 3.5g”.");
-        assertThat(text(get(club.guide, "/tackle?find=nothing%20such"))).contains("0 set-ups hold all of “nothing such”.");
+        assertThat(text(get(club.guide, "/tackle?find=nothing%20such")))
+                .contains("0 set-ups hold all of “nothing such”.");
     }
 
     @Test

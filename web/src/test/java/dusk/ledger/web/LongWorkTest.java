@@ -98,11 +98,15 @@ class LongWorkTest extends RequestedClub {
         club.get(Clubs.class).load(club.officer.clubId(), DemoClub.ledger(DemoClub.SEED));
         String page = text(get(club.officer, "/findings/compare?factor=colour&where=light%3Ddusk"));
         assertThat(page).contains("Compare like for like").doesNotContain("contrast-title");
-        String address = page.replaceAll("(?s).*hx-get=\"(/findings/compare[^\"]*)\".*", "$1").replace("&amp;", "&");
+        String address = page.replaceAll("(?s).*hx-get=\"(/findings/compare[^\"]*)\".*", "$1")
+                .replace("&amp;", "&");
         assertThat(address).contains("where=light%3Ddusk").contains("level=");
         MockHttpServletResponse part =
                 answer(club.officer, request("GET", address).header("HX-Request", "true"));
-        assertThat(text(part).strip()).startsWith("<section").contains("contrast-title").doesNotContain("<html");
+        assertThat(text(part).strip())
+                .startsWith("<section")
+                .contains("contrast-title")
+                .doesNotContain("<html");
         assertThat(text(get(club.officer, address))).contains("<html").contains("contrast-title");
     }
 }

@@ -70,9 +70,9 @@ class ImportController {
                                     }
                                 },
                                 () -> {
-                            model.addAttribute("running", one.words());
-                            model.addAttribute("percent", one.percent());
-                        }));
+                                    model.addAttribute("running", one.words());
+                                    model.addAttribute("percent", one.percent());
+                                }));
         return Boolean.TRUE.equals(model.getAttribute("part")) ? "club/import :: answer" : "club/import";
     }
 
