@@ -119,6 +119,7 @@ final class Printed {
         node.put("rate", figures.rate().perRodHour());
         node.put("rate_low", figures.rate().interval().low());
         node.put("rate_high", figures.rate().interval().high());
+        node.put("swing", figures.swing());
         ShrunkRate shrunk = figures.shrunk();
         node.put("shrunk", shrunk == null ? null : (Double) shrunk.mean());
         node.put(

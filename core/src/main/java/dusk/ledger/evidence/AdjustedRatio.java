@@ -37,6 +37,11 @@ final class AdjustedRatio {
     Estimate of(BitSet rows, int[] fish) {
         Codes levels = table.codes(factor);
         int[] side = sides.byCode(levels);
+        int[] stints = new int[2];
+        rows.stream().filter(r -> side[levels.at(r)] >= 0).forEach(r -> stints[side[levels.at(r)]]++);
+        if (stints[0] == 0 || stints[1] == 0) {
+            return new Estimate.None("one side was not fished at all");
+        }
         double[] fishOf = new double[2];
         rows.stream().filter(r -> side[levels.at(r)] >= 0).forEach(r -> fishOf[side[levels.at(r)]] += fish[r]);
         if (!(fishOf[0] > 0)) {

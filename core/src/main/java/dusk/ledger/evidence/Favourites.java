@@ -53,7 +53,7 @@ public record Favourites(List<Favourite> levels) {
         }
         double hours = levels.stream().mapToDouble(LevelFigures::rodHours).sum();
         double pooled = levels.stream().mapToInt(LevelFigures::fish).sum() / hours;
-        double[] best = chances(levels, prior, comparison.swing(), seed);
+        double[] best = chances(levels, prior, seed);
         List<LevelFigures> ranked = new ArrayList<>(levels);
         ranked.sort(Comparator.comparingDouble(Favourites::mean).reversed());
         List<Favourite> favourites = new ArrayList<>();
@@ -87,14 +87,14 @@ public record Favourites(List<Favourite> levels) {
         return 2 * level.fishOnBestTrip() > level.fish() ? Note.ONE_GREAT_TRIP : Note.THROWN_LITTLE_PROMISING;
     }
 
-    /** Shares of the draws in which each is the best: posterior Gamma(a + y/f, b + e/f). */
-    private static double[] chances(List<LevelFigures> levels, GammaPrior prior, double swing, long seed) {
+    /** Shares of the draws in which each is the best: posterior Gamma(a + y/f_l, b + e/f_l). */
+    private static double[] chances(List<LevelFigures> levels, GammaPrior prior, long seed) {
         SplittableRandom random = new SplittableRandom(seed);
         UniformRandomProvider source = random::nextLong;
         List<ContinuousDistribution.Sampler> samplers = new ArrayList<>();
         for (LevelFigures level : levels) {
-            double shape = prior.shape() + level.fish() / swing;
-            double rate = prior.rate() + level.rodHours() / swing;
+            double shape = prior.shape() + level.fish() / level.swing();
+            double rate = prior.rate() + level.rodHours() / level.swing();
             samplers.add(GammaDistribution.of(shape, 1 / rate).createSampler(source));
         }
         int[] wins = new int[levels.size()];

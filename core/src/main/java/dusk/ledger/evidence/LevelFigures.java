@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param fishOnBestTrip of the fish, those of the trip with most
  * @param shrunk null where no level has a fish
+ * @param swing f_l: how much more its trips differ than chance, by which it is shrunk
  */
 public record LevelFigures(
         String level,
@@ -17,4 +18,5 @@ public record LevelFigures(
         int fish,
         int fishOnBestTrip,
         CatchRate rate,
-        @Nullable ShrunkRate shrunk) {}
+        @Nullable ShrunkRate shrunk,
+        double swing) {}

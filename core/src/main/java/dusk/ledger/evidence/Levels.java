@@ -32,18 +32,25 @@ public record Levels(
     public static Levels of(
             StintTable table, BitSet rows, int[] fish, IntUnaryOperator codeOf, IntFunction<String> nameOf) {
         Map<Integer, Gathered> byLevel = gather(table, rows, fish, codeOf);
-        double swing =
+        TripSwing swing =
                 TripSwing.of(byLevel.values().stream().map(Gathered::efforts).toList());
-        List<Effort> slowed =
-                byLevel.values().stream().map(g -> g.all().dividedBy(swing)).toList();
+        Map<Integer, Double> swingOf = new TreeMap<>();
+        byLevel.keySet().forEach(code -> swingOf.put(code, swing.byLevel().get(swingOf.size())));
+        List<Effort> slowed = byLevel.entrySet().stream()
+                .map(e -> slowed(e.getValue(), swingOf.get(e.getKey())))
+                .toList();
         GammaPrior prior = slowed.isEmpty() ? null : GammaPrior.fit(slowed).orElse(null);
         Map<Integer, LevelFigures> figures = new TreeMap<>();
-        byLevel.forEach((code, gathered) -> figures.put(
-                code,
-                gathered.figures(
-                        nameOf.apply(code),
-                        prior == null ? null : prior.given(gathered.all().dividedBy(swing)))));
-        return new Levels(figures, prior, swing);
+        byLevel.forEach((code, gathered) -> {
+            double own = swingOf.get(code);
+            ShrunkRate shrunk = prior == null ? null : prior.given(slowed(gathered, own));
+            figures.put(code, gathered.figures(nameOf.apply(code), shrunk, own));
+        });
+        return new Levels(figures, prior, swing.all());
+    }
+
+    private static Effort slowed(Gathered gathered, double swing) {
+        return gathered.all().dividedBy(swing);
     }
 
     private static Map<Integer, Gathered> gather(StintTable table, BitSet rows, int[] fish, IntUnaryOperator codeOf) {
@@ -93,7 +100,7 @@ public record Levels(
      * @param all of them together
      */
     private record Gathered(List<Effort> efforts, Effort all, int stints, int anglers) {
-        LevelFigures figures(String level, @Nullable ShrunkRate shrunk) {
+        LevelFigures figures(String level, @Nullable ShrunkRate shrunk, double swing) {
             return new LevelFigures(
                     level,
                     stints,
@@ -103,7 +110,8 @@ public record Levels(
                     (int) all.fish(),
                     (int) efforts.stream().mapToDouble(Effort::fish).max().orElse(0),
                     CatchRate.of(efforts),
-                    shrunk);
+                    shrunk,
+                    swing);
         }
     }
 }

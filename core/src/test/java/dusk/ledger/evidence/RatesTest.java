@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -49,8 +50,14 @@ class RatesTest {
     @ParameterizedTest
     @MethodSource("swings")
     void theSwingOfTripsAgreesWithR(JsonNode v) {
-        double swing = TripSwing.of(Vectors.grouped(v, "level", "trip").values());
-        close("swing", swing, v.path("swing").asDouble(), CLOSED);
+        Map<String, List<Effort>> levels = Vectors.grouped(v, "level", "trip");
+        TripSwing swing = TripSwing.of(List.copyOf(levels.values()));
+        close("swing", swing.all(), v.path("swing").asDouble(), CLOSED);
+        List<String> names = List.copyOf(levels.keySet());
+        for (int l = 0; l < names.size(); l++) {
+            double expected = v.path("by_level").path(names.get(l)).asDouble();
+            close(names.get(l), swing.byLevel().get(l), expected, CLOSED);
+        }
     }
 
     static Stream<JsonNode> priors() {

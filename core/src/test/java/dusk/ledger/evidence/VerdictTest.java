@@ -20,7 +20,8 @@ class VerdictTest {
                 (int) rate.fish(),
                 (int) List.of(trips).stream().mapToDouble(Effort::fish).max().orElse(0),
                 rate,
-                prior.given(new Effort(rate.fish(), rate.rodHours())));
+                prior.given(new Effort(rate.fish(), rate.rodHours())),
+                1);
     }
 
     private static Effort[] trips(int count, double fish, double hours) {
@@ -78,7 +79,7 @@ class VerdictTest {
     @Test
     void blanksAloneAreAResult() {
         CatchRate rate = CatchRate.of(List.of(new Effort(0, 6.5)));
-        LevelFigures blank = new LevelFigures("violet", 3, 1, 1, 6.5, 0, 0, rate, null);
+        LevelFigures blank = new LevelFigures("violet", 3, 1, 1, 6.5, 0, 0, rate, null, 1);
         Question question = new Question(Factor.COLOUR, Map.of(), null, null);
         Verdict verdict = Verdict.of(new Comparison(question, List.of(blank), null, 1));
         assertThat(verdict.sentence()).startsWith("No fish in 6.5 rod-hours");

@@ -88,12 +88,12 @@ final class Written {
     }
 
     private static long forgottenTo(DSLContext read) {
-        String to = read.select(WRITTEN.ID)
+        Long to = read.select(WRITTEN.ID.cast(Long.class))
                 .from(WRITTEN)
                 .where(WRITTEN.CLUB_ID.eq(""))
                 .and(WRITTEN.KIND.eq(FORGOTTEN))
-                .fetchOne(WRITTEN.ID);
-        return to == null ? 0 : Long.parseLong(to);
+                .fetchOne(0, Long.class);
+        return to == null ? 0 : to;
     }
 
     private record Note(String kind, String id) {}

@@ -1,7 +1,5 @@
 package dusk.ledger.web.tackle;
 
-import dusk.ledger.format.FileColumn;
-import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.tackle.NearDuplicates;
 import dusk.ledger.tackle.TackleChecks;
@@ -10,19 +8,13 @@ import dusk.ledger.web.choose.Choices;
 import dusk.ledger.web.portrait.Portrait;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.SetUps;
-import dusk.ledger.web.store.Kept;
-import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.words.EffortWords;
 import dusk.ledger.web.words.SetUpWords;
-import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,14 +30,12 @@ class TackleController {
 
     private final SetUps setUps;
     private final Choices choices;
-    private final Kept<Map<String, List<Alike>>> shelf;
-    private final Kept<List<NearDuplicates.Pair>> pairs;
+    private final Shelf shelf;
 
-    TackleController(SetUps setUps, Choices choices, Store store) {
+    TackleController(SetUps setUps, Choices choices, Shelf shelf) {
         this.setUps = setUps;
         this.choices = choices;
-        shelf = new Kept<>(store, Kept.Kind.SETUP);
-        pairs = new Kept<>(store, Kept.Kind.SETUP);
+        this.shelf = shelf;
     }
 
     /** A set-up on the page. */
@@ -64,18 +54,18 @@ class TackleController {
         Viewer viewer = person.viewer();
         UnitSystem units = person.units();
         Map<String, SetUps.Fished> fished = setUps.fished(viewer);
-        Map<String, List<Alike>> byRig = shelf.of(viewer, "shelf", () -> byRig(setUps.all(viewer)));
+        Map<String, List<Shelf.Alike>> byRig = shelf.byRig(viewer);
         String open = byRig.containsKey(rig)
                 ? rig
                 : byRig.keySet().stream().findFirst().orElse("");
         Set<String> found = find.isBlank() ? Set.of() : choices.holding(person, find);
-        List<Alike> shown = (find.isBlank()
+        List<Shelf.Alike> shown = (find.isBlank()
                         ? byRig.getOrDefault(open, List.of()).stream()
                         : byRig.values().stream()
                                 .flatMap(List::stream)
                                 .filter(alike -> found.contains(alike.first().id())))
                 .sorted(Comparator.comparingDouble(
-                                (Alike alike) -> alike.fished(fished).rodHours())
+                                (Shelf.Alike alike) -> alike.fished(fished).rodHours())
                         .reversed())
                 .toList();
         int from = Math.max(0, Math.min(page, (shown.size() - 1) / PAGE)) * PAGE;
@@ -93,47 +83,11 @@ class TackleController {
                         .limit(PAGE)
                         .map(alike -> card(alike.first(), units, alike.fished(fished)))
                         .toList());
-        List<NearDuplicates.Pair> near = pairs.of(
-                viewer,
-                open,
-                () -> NearDuplicates.among(setUps.all(viewer).stream()
-                        .filter(s -> s.rig().equals(open))
-                        .toList()));
+        List<NearDuplicates.Pair> near = shelf.pairs(viewer, open);
         model.addAttribute("pairs", find.isBlank() ? shown(near, fished, units) : List.of());
         model.addAttribute("morePairs", find.isBlank() ? Math.max(0, near.size() - PAIRS) : 0);
         model.addAttribute("storage", TackleChecks.storage(setUps.all(viewer)));
         return "tackle/list";
-    }
-
-    /** Set-ups alike in everything stand as one: they are one thing in the box, however often the way there differed. */
-    private record Alike(List<SetUp> same) {
-        SetUp first() {
-            return same.get(0);
-        }
-
-        SetUps.Fished fished(Map<String, SetUps.Fished> by) {
-            return same.stream()
-                    .map(s -> by.getOrDefault(s.id(), SetUps.Fished.NEVER))
-                    .reduce(SetUps.Fished.NEVER, SetUps.Fished::and);
-        }
-    }
-
-    private static Map<String, List<Alike>> byRig(List<SetUp> all) {
-        Map<List<@Nullable Object>, List<SetUp>> same = new LinkedHashMap<>();
-        for (SetUp setUp : all) {
-            List<@Nullable Object> fields = new ArrayList<>();
-            for (FileColumn<SetUp> column : LedgerFormat.SETUPS
-                    .columns()
-                    .subList(2, LedgerFormat.SETUPS.columns().size())) {
-                fields.add(column.value().apply(setUp));
-            }
-            same.computeIfAbsent(fields, f -> new ArrayList<>()).add(setUp);
-        }
-        Map<String, List<Alike>> byRig = new TreeMap<>();
-        same.values()
-                .forEach(list -> byRig.computeIfAbsent(list.get(0).rig(), r -> new ArrayList<>())
-                        .add(new Alike(List.copyOf(list))));
-        return byRig;
     }
 
     private static List<Pair> shown(
