@@ -34,23 +34,25 @@ public record Levels(
         Map<Integer, Gathered> byLevel = gather(table, rows, fish, codeOf);
         TripSwing swing =
                 TripSwing.of(byLevel.values().stream().map(Gathered::efforts).toList());
-        Map<Integer, Double> swingOf = new TreeMap<>();
-        byLevel.keySet().forEach(code -> swingOf.put(code, swing.byLevel().get(swingOf.size())));
-        List<Effort> slowed = byLevel.entrySet().stream()
-                .map(e -> slowed(e.getValue(), swingOf.get(e.getKey())))
-                .toList();
+        List<Integer> codes = List.copyOf(byLevel.keySet());
+        List<Gathered> gathered = List.copyOf(byLevel.values());
+        List<Effort> slowed = new ArrayList<>();
+        for (int l = 0; l < codes.size(); l++) {
+            slowed.add(gathered.get(l).all().dividedBy(swing.byLevel().get(l)));
+        }
         GammaPrior prior = slowed.isEmpty() ? null : GammaPrior.fit(slowed).orElse(null);
         Map<Integer, LevelFigures> figures = new TreeMap<>();
-        byLevel.forEach((code, gathered) -> {
-            double own = swingOf.get(code);
-            ShrunkRate shrunk = prior == null ? null : prior.given(slowed(gathered, own));
-            figures.put(code, gathered.figures(nameOf.apply(code), shrunk, own));
-        });
+        for (int l = 0; l < codes.size(); l++) {
+            ShrunkRate shrunk = prior == null ? null : prior.given(slowed.get(l));
+            figures.put(
+                    codes.get(l),
+                    gathered.get(l)
+                            .figures(
+                                    nameOf.apply(codes.get(l)),
+                                    shrunk,
+                                    swing.byLevel().get(l)));
+        }
         return new Levels(figures, prior, swing.all());
-    }
-
-    private static Effort slowed(Gathered gathered, double swing) {
-        return gathered.all().dividedBy(swing);
     }
 
     private static Map<Integer, Gathered> gather(StintTable table, BitSet rows, int[] fish, IntUnaryOperator codeOf) {
