@@ -9,9 +9,11 @@ import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.SetUpBuilder;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.Mass;
+import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Arrival;
 import dusk.ledger.water.Cast;
 import dusk.ledger.water.Lure;
+import dusk.ledger.web.words.SetUpWords;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -171,12 +173,16 @@ class ColumnIT extends AtTheColumn {
         Page page = browser.signedIn(this, "Tobin", 1280, 800, true);
         page.navigate(address("/column/card"));
         assertThat(page.locator("#card tbody tr").count()).isEqualTo(6);
-        page.locator("form summary").all().forEach(s -> s.click());
+        page.fill("[name='find.pick']", SetUpWords.of(setUp, UnitSystem.METRIC));
+        page.click("button:has-text(\"Find\")");
+        page.waitForLoadState();
         var ticked = page.locator("input[name=pick]:checked");
         for (int left = ticked.count(); left > 0; left--) {
             ticked.first().uncheck();
         }
-        page.check("input[value='" + setUp.id() + "']");
+        page.locator("label:has-text(\"" + SetUpWords.of(setUp, UnitSystem.METRIC) + "\") input[name=pick]")
+                .first()
+                .check();
         page.click("text=Put these on the card");
         assertThat(page.locator("#card tbody tr").count()).isEqualTo(1);
         List<String> counts = page.locator("#card tbody td").allTextContents();

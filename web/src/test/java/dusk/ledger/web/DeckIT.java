@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.SelectOption;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.Loss;
 import dusk.ledger.journal.SetUp;
@@ -27,13 +28,18 @@ class DeckIT extends OnDeck {
         String second = script ? "Harl Quist" : "Runa Halloway";
         page.selectOption("[name=angler_id_2]", new SelectOption().setLabel(anglerNamed(page, second)));
         page.fill("[name=guest_3]", guest);
-        page.selectOption(
-                "[name=setup_id_1]",
-                page.locator("[name=setup_id_1] option:has-text(\"3.5 g\"):has-text(\"violet\")")
-                        .first()
-                        .getAttribute("value"));
         page.selectOption("[name=spot_id]", new SelectOption().setIndex(1));
         page.fill("[name=until]", "21:30");
+        page.fill("[name='find.setup_id_1']", "violet 3.5 g");
+        if (!script) {
+            page.click("text=Lines in");
+            assertThat(page.textContent("#start-form-setup_id_1-error"))
+                    .contains("set-ups have “violet 3.5 g” in them. Choose one here");
+            page.selectOption("[name=setup_id_1]", new SelectOption().setIndex(1));
+        }
+        page.waitForSelector(
+                "[name=setup_id_1] option:checked:has-text(\"violet\")",
+                new Page.WaitForSelectorOptions().setState(WaitForSelectorState.ATTACHED));
         page.click("text=Lines in");
         page.waitForSelector("article[data-number=\"3\"]");
         if (script) {

@@ -92,11 +92,14 @@ class LongListsTest extends RequestedClub {
     @Test
     void theLikelyOnesAreOfferedAtOnceAndWhatIsChosenIsAmongThem() throws Exception {
         String page = text(get(club.guide, "/deck/new?rods=1"));
-        assertThat(options(page, "setup_id_1")).isEqualTo(30);
+        assertThat(options(page, "setup_id_1")).isEqualTo(60);
         assertThat(page).contains("name=\"find.setup_id_1\"").contains("name=\"find.angler_id_1\"");
         // what was fished is offered first, and the person first of the anglers
         assertThat(page.indexOf("open jig head, 7 g")).isPositive().isLessThan(page.indexOf("mushroom head, 10 g"));
         assertThat(page.indexOf(">Harl Quist<")).isPositive().isLessThan(page.indexOf(">Member 1000<"));
+        String past = text(get(club.guide, "/trips/past"));
+        assertThat(options(past, "setup_1")).isEqualTo(60);
+        assertThat(options(past, "angler_4")).isEqualTo(60);
         assertThat(text(get(club.guide, "/trips/p/stints/s/edit"))).contains("value=\"jig\" selected");
     }
 

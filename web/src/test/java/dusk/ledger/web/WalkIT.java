@@ -197,7 +197,7 @@ class WalkIT extends RunningApplication {
     }
 
     @Test
-    void aStintLoggedIsInThePatternsAtOnceAndADeletedOneIsNot() {
+    void aStintLoggedIsNewerThanThePatternsUntilTheyAreSearchedAnewAndADeletedOneIsNot() {
         Page page = browser.signedIn(this, "Runa", 1280, 800, true);
         List<Integer> before = behindDeadStick(page);
         newTrip(page);
@@ -214,11 +214,21 @@ class WalkIT extends RunningApplication {
         page.click("text=Save the stint");
         page.waitForSelector(".stint");
         String trip = page.url();
+        assertThat(behindDeadStick(page)).as("as it was found").isEqualTo(before);
+        searchAnew(page, "1 stint is newer than this.");
         assertThat(behindDeadStick(page)).containsExactly(before.get(0) + 2, before.get(1) + 1);
         page.navigate(trip);
         page.click("text=Delete the trip");
         page.waitForSelector("text=Deleted.");
+        searchAnew(page, "Records have changed since this was found.");
         assertThat(behindDeadStick(page)).isEqualTo(before);
+    }
+
+    private void searchAnew(Page page, String said) {
+        page.navigate(address("/findings/patterns"));
+        assertThat(page.textContent("#answer")).contains(said);
+        page.click("text=Search anew now");
+        page.waitForSelector("#answer:not(:has-text(\"anew\"))");
     }
 
     @Test

@@ -39,7 +39,7 @@ public class Choices {
     /** So many are offered whole. */
     public static final int WHOLE = 60;
 
-    private static final int MOST = 30;
+    private static final int MOST = 60;
     private static final Pattern NUMBER = Pattern.compile("[0-9]+([./][0-9]+)?");
 
     private final SetUps setUps;

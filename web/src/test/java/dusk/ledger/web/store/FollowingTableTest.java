@@ -268,7 +268,7 @@ class FollowingTableTest {
         List<Integer> sizes = new ArrayList<>();
         for (int write = 0; write < WRITES; write++) {
             write(this::anything);
-            if (random.nextInt(3) > 0) {
+            if (random.nextInt(6) == 0) {
                 StintTable now = following.of(club.officer.viewer());
                 assertThat(now).as("after write %d", write).isEqualTo(anew());
                 sizes.add(now.size());
