@@ -199,6 +199,10 @@ class ColumnIT extends AtTheColumn {
         assertThat(verdict(page)).startsWith("17 casts, 5.6° apart, cover 90°").contains("21 minutes");
         assertThat(page.textContent("#covered")).isEqualTo("None made yet.");
         page.locator("label:has(#made-3)").click();
+        if (script) {
+            // the answer puts other marks in place of these: the next one is touched on those
+            await(page, () -> page.textContent("#covered").startsWith("1 of 17 made"));
+        }
         page.locator("label:has(#made-4)").click();
         if (!script) {
             page.click("text=Show");
