@@ -33,13 +33,9 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Choices {
-    /** Before a field's name: the field beside it that takes words. */
-    public static final String FIND = FormField.FIND;
+    /** So many are offered at once; a list that is no longer stands whole. */
+    public static final int OFFERED = 60;
 
-    /** So many are offered whole. */
-    public static final int WHOLE = 60;
-
-    private static final int MOST = 60;
     private static final Pattern NUMBER = Pattern.compile("[0-9]+([./][0-9]+)?");
 
     private final SetUps setUps;
@@ -103,7 +99,7 @@ public class Choices {
         private List<Angler> allAnglers() {
             List<Angler> known = ofAnglers;
             if (known == null) {
-                known = anglers.likelyFirst(person.viewer(), WHOLE);
+                known = anglers.likelyFirst(person.viewer(), OFFERED);
                 ofAnglers = known;
             }
             return known;
@@ -111,11 +107,11 @@ public class Choices {
 
         /** Whether set-ups are so many that they are looked for. */
         public boolean manySetUps() {
-            return allSetUps().size() > WHOLE;
+            return allSetUps().size() > OFFERED;
         }
 
         public boolean manyAnglers() {
-            return allAnglers().size() > WHOLE;
+            return allAnglers().size() > OFFERED;
         }
 
         /**
@@ -127,7 +123,7 @@ public class Choices {
             return offered(
                     allSetUps(),
                     SetUp::id,
-                    typed.getOrDefault(FIND + field, ""),
+                    typed.getOrDefault(FormField.FIND + field, ""),
                     () -> setUpText(person),
                     with(chosen, typed.getOrDefault(field, "")));
         }
@@ -137,7 +133,7 @@ public class Choices {
             return offered(
                     allAnglers(),
                     Angler::id,
-                    typed.getOrDefault(FIND + field, ""),
+                    typed.getOrDefault(FormField.FIND + field, ""),
                     () -> Choices::text,
                     Set.of(typed.getOrDefault(field, "")));
         }
@@ -165,12 +161,12 @@ public class Choices {
 
     private static <T> List<T> offered(
             List<T> all, Function<T, String> id, String words, Supplier<Function<T, String>> text, Set<String> chosen) {
-        if (all.size() <= WHOLE && words.isBlank()) {
+        if (all.size() <= OFFERED && words.isBlank()) {
             return all;
         }
         Predicate<T> holding = words.isBlank() ? one -> true : holding(words, text.get());
         List<T> offered =
-                new ArrayList<>(all.stream().filter(holding).limit(MOST).toList());
+                new ArrayList<>(all.stream().filter(holding).limit(OFFERED).toList());
         all.stream()
                 .filter(one -> chosen.contains(id.apply(one)) && !offered.contains(one))
                 .forEach(offered::add);
@@ -206,7 +202,7 @@ public class Choices {
                         s -> new Match(s.id(), SetUpWords.of(s, person.units())));
             case ANGLER ->
                 matching(
-                        anglers.likelyFirst(person.viewer(), WHOLE),
+                        anglers.likelyFirst(person.viewer(), OFFERED),
                         holding(words, Choices::text),
                         a -> new Match(a.id(), a.called()));
         };
@@ -214,7 +210,7 @@ public class Choices {
 
     private static <T> Matches matching(List<T> all, Predicate<T> holding, Function<T, Match> match) {
         return new Matches(
-                all.stream().filter(holding).limit(MOST).map(match).toList(),
+                all.stream().filter(holding).limit(OFFERED).map(match).toList(),
                 all.stream().filter(holding).count());
     }
 
@@ -231,8 +227,8 @@ public class Choices {
         Map<String, String> filled = new HashMap<>(typed);
         Map<String, String> errors = new HashMap<>();
         typed.forEach((name, words) -> {
-            if (name.startsWith(FIND) && !words.isBlank()) {
-                String field = name.substring(FIND.length());
+            if (name.startsWith(FormField.FIND) && !words.isBlank()) {
+                String field = name.substring(FormField.FIND.length());
                 find(person, field, words.strip(), filled, errors);
             }
         });
@@ -261,6 +257,8 @@ public class Choices {
 
     /** Names of the fields that take words, by which a request for options says which it is for. */
     static Stream<String> fields(Map<String, String> asked) {
-        return asked.keySet().stream().filter(name -> name.startsWith(FIND)).map(name -> name.substring(FIND.length()));
+        return asked.keySet().stream()
+                .filter(name -> name.startsWith(FormField.FIND))
+                .map(name -> name.substring(FormField.FIND.length()));
     }
 }

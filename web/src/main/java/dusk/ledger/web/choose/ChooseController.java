@@ -1,5 +1,6 @@
 package dusk.ledger.web.choose;
 
+import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.records.Person;
 import java.util.Map;
 import org.springframework.stereotype.Controller;
@@ -20,7 +21,7 @@ class ChooseController {
     @GetMapping("/choose")
     String options(Person person, @RequestParam Map<String, String> asked, Model model) {
         String field = Choices.fields(asked).findFirst().orElse("setup_id");
-        String words = asked.getOrDefault(Choices.FIND + field, "");
+        String words = asked.getOrDefault(FormField.FIND + field, "");
         Choices.Matches matches = choices.matching(person, field, words);
         model.addAttribute("options", matches.first());
         model.addAttribute("words", words.strip());

@@ -19,11 +19,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
 import org.springframework.stereotype.Component;
 
 /** Packages that are brought in, one at a time, beside the requests: each can be watched and stopped until it is stored. */
@@ -76,18 +74,9 @@ class Imports {
 
         /** How it ended, where it does within a moment. */
         Optional<Ended> ended(long patienceMillis) {
-            try {
-                return Optional.of(ended.get(patienceMillis, TimeUnit.MILLISECONDS));
-            } catch (TimeoutException e) {
-                return Optional.empty();
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-                return Optional.empty();
-            } catch (ExecutionException e) {
-                throw e.getCause() instanceof RuntimeException thrown
-                        ? thrown
-                        : new IllegalStateException(e.getCause());
-            }
+            return Optional.ofNullable(ended.copy()
+                    .completeOnTimeout(null, patienceMillis, TimeUnit.MILLISECONDS)
+                    .join());
         }
     }
 
@@ -102,19 +91,22 @@ class Imports {
 
     /** Starts one, where none of the club is under way. */
     Optional<Import> start(String clubId, String name, InputStream in) throws IOException {
-        Import started = new Import();
-        Import taken =
-                byClub.compute(clubId, (club, before) -> before != null && !before.ended.isDone() ? before : started);
-        if (taken != started) {
-            return Optional.empty();
-        }
+        // on the disk before it counts as under way: what cannot be kept is in nobody's way
         Path kept = Files.createTempFile("dusk-import", ".zip");
+        Import started = new Import();
+        boolean first = false;
         try {
             Files.copy(in, kept, StandardCopyOption.REPLACE_EXISTING);
-        } catch (IOException e) {
-            byClub.remove(clubId, started);
-            Files.delete(kept);
-            throw e;
+            first = byClub.compute(
+                            clubId, (club, before) -> before != null && !before.ended.isDone() ? before : started)
+                    == started;
+        } finally {
+            if (!first) {
+                Files.delete(kept);
+            }
+        }
+        if (!first) {
+            return Optional.empty();
         }
         worker.execute(() -> {
             try {

@@ -6,6 +6,7 @@ import dusk.ledger.water.Calibrations;
 import dusk.ledger.water.Cast;
 import dusk.ledger.water.Fall;
 import dusk.ledger.web.choose.Choices;
+import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.portrait.Portrait;
 import dusk.ledger.web.records.Drops;
 import dusk.ledger.web.records.Person;
@@ -51,7 +52,7 @@ class CardController {
         Map<String, SetUp> setUps = offered.setUps();
         Calibrations calibrations = drops.calibrations(person.viewer());
         boolean salt = asked.containsKey("salt");
-        String words = String.join("", asked.getOrDefault(Choices.FIND + "pick", List.of()));
+        String words = String.join("", asked.getOrDefault(FormField.FIND + "pick", List.of()));
         List<SetUp> picked = picked(setUps, asked.getOrDefault("pick", List.of()), calibrations, units);
         model.addAttribute(
                 "depths",
@@ -70,7 +71,7 @@ class CardController {
                         offered,
                         offers,
                         "pick",
-                        Map.of(Choices.FIND + "pick", words),
+                        Map.of(FormField.FIND + "pick", words),
                         Set.copyOf(picked.stream().map(SetUp::id).toList())));
         model.addAttribute("find", offers.manySetUps());
         model.addAttribute("words", words);

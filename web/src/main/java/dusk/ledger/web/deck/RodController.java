@@ -7,6 +7,7 @@ import dusk.ledger.web.afloat.By;
 import dusk.ledger.web.afloat.Refusal;
 import dusk.ledger.web.afloat.RodActs;
 import dusk.ledger.web.choose.Choices;
+import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.form.TimeOfDay;
 import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.portrait.Portrait;
@@ -133,7 +134,7 @@ class RodController {
             Person person,
             @PathVariable String tripId,
             @PathVariable String rodId,
-            @RequestParam(name = Choices.FIND + "setup_id", defaultValue = "") String find,
+            @RequestParam(name = FormField.FIND + "setup_id", defaultValue = "") String find,
             Model model) {
         Deck deck = decks.deck(person.viewer(), tripId);
         model.addAttribute("page", deck.page());
@@ -142,7 +143,7 @@ class RodController {
         model.addAttribute("act", newId.next());
         model.addAttribute(
                 "setUps",
-                offers.setUps("setup_id", Map.of(Choices.FIND + "setup_id", find), Set.of()).stream()
+                offers.setUps("setup_id", Map.of(FormField.FIND + "setup_id", find), Set.of()).stream()
                         .map(s -> {
                             String words = SetUpWords.of(s, person.units());
                             return new Choice(s.id(), words, Portrait.svg(s, words));

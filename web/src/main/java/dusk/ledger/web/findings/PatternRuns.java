@@ -17,11 +17,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
-import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -115,17 +113,14 @@ class PatternRuns {
         /** What was found, once it is there; waits a moment, since most searches are quick. */
         Optional<Found> found(long patienceMillis) {
             try {
-                return Optional.of(result.get(patienceMillis, TimeUnit.MILLISECONDS));
-            } catch (TimeoutException e) {
-                return Optional.empty();
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-                return Optional.empty();
-            } catch (ExecutionException e) {
+                return Optional.ofNullable(result.copy()
+                        .completeOnTimeout(null, patienceMillis, TimeUnit.MILLISECONDS)
+                        .join());
+            } catch (CompletionException e) {
                 if (e.getCause() instanceof SearchStopped) {
                     return Optional.empty();
                 }
-                throw new CompletionException("the search failed", e.getCause());
+                throw e;
             }
         }
     }

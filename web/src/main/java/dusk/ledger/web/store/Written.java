@@ -25,7 +25,7 @@ import org.jooq.impl.DSL;
  * What was written since, as the store's triggers note it: whatever writes, by whatever way, cannot forget to say so.
  */
 final class Written {
-    /** Noted for one club at the most; whoever is farther behind reads everything anew. */
+    /** Notes that are kept, of all clubs together; whoever is farther behind reads everything anew. */
     private static final int KEPT = 20_000;
 
     private static final int CHUNK = 500;

@@ -117,7 +117,8 @@ class StintPart implements TripPart<Stint> {
         Set<String> here = rows.stints(on.viewer(), on.trip().id()).stream()
                 .map(Stint::setUpId)
                 .collect(Collectors.toSet());
-        boolean sought = !on.asked().getOrDefault(Choices.FIND + "setup_id", "").isBlank();
+        boolean sought =
+                !on.asked().getOrDefault(FormField.FIND + "setup_id", "").isBlank();
         List<FormField.Option> onTrip = new ArrayList<>();
         Map<String, List<FormField.Option>> byRig = new TreeMap<>();
         for (SetUp setUp : offers.setUps("setup_id", on.asked(), sought ? Set.of() : here)) {
