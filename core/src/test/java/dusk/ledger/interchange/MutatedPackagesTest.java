@@ -3,10 +3,13 @@ package dusk.ledger.interchange;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import dusk.ledger.demo.DemoClub;
+import dusk.ledger.journal.Drop;
 import dusk.ledger.journal.Ledger;
+import dusk.ledger.journal.Rule;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Stint;
 import dusk.ledger.journal.Trip;
+import dusk.ledger.units.Length;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -33,7 +36,6 @@ import org.junit.jupiter.api.Test;
  */
 class MutatedPackagesTest {
     private static final int MUTATIONS = Integer.getInteger("dusk.mutations", 10_000);
-    private static final int KEPT_TRIPS = 3;
 
     /** One in so many that are read is written and read again. */
     private static final int WRITTEN = 4;
@@ -85,18 +87,24 @@ class MutatedPackagesTest {
         PackageWriter.writeZip(few(DemoClub.ledger(3)), "a test", bytes);
         try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(bytes.toByteArray()))) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                WHOLE.put(entry.getName(), zip.readAllBytes());
+                byte[] file = zip.readAllBytes();
+                assertThat(new String(file, StandardCharsets.UTF_8).lines())
+                        .as("lines of " + entry.getName())
+                        .hasSizeGreaterThan(1);
+                WHOLE.put(entry.getName(), file);
             }
         }
     }
 
-    /** The first trips with what hangs on them: small enough to be spoilt ten thousand times. */
+    /** A trip that has of everything, with what hangs on it: small enough to be spoilt ten thousand times. */
     private static Ledger few(Ledger all) {
-        List<Trip> trips = all.trips().subList(0, KEPT_TRIPS);
-        Set<String> tripIds = trips.stream().map(Trip::id).collect(Collectors.toSet());
+        Set<String> tripIds = Set.of(all.signs().get(0).tripId());
+        List<Trip> trips =
+                all.trips().stream().filter(t -> tripIds.contains(t.id())).toList();
         List<Stint> stints =
                 all.stints().stream().filter(s -> tripIds.contains(s.tripId())).toList();
         Set<String> stintIds = stints.stream().map(Stint::id).collect(Collectors.toSet());
+        Set<String> spots = stints.stream().map(Stint::spotId).collect(Collectors.toSet());
         Set<String> setUps = stints.stream().map(Stint::setUpId).collect(Collectors.toSet());
         // what a set-up came from is there too
         for (int i = all.setUps().size() - 1; i >= 0; i--) {
@@ -108,7 +116,7 @@ class MutatedPackagesTest {
         return new Ledger(
                 all.anglers(),
                 all.waters(),
-                all.spots(),
+                all.spots().stream().filter(s -> spots.contains(s.id())).toList(),
                 all.setUps().stream().filter(s -> setUps.contains(s.id())).toList(),
                 all.rods(),
                 trips,
@@ -125,7 +133,27 @@ class MutatedPackagesTest {
                 all.signs().stream().filter(g -> tripIds.contains(g.tripId())).toList(),
                 all.losses().stream()
                         .filter(l -> stintIds.contains(l.stintId()))
-                        .toList());
+                        .toList(),
+                List.of(new Drop(
+                        "counted",
+                        stints.get(0).setUpId(),
+                        null,
+                        stints.get(0).startedAt(),
+                        7.5,
+                        Length.ofMetres(4),
+                        false,
+                        "counted aloud")),
+                List.of(new Rule(
+                        "rule",
+                        trips.get(0).waterId(),
+                        "perch",
+                        Length.ofMillimetres(200),
+                        Length.ofMillimetres(300),
+                        Length.ofMillimetres(350),
+                        "03-15",
+                        "06-15",
+                        5,
+                        null)));
     }
 
     private static byte[] zipped(Map<String, byte[]> files) throws IOException {

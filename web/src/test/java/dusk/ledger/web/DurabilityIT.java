@@ -25,7 +25,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jooq.impl.DSL;
-import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -35,25 +36,28 @@ class DurabilityIT {
     private static final int DEVICES = 8;
     private static final int TOUCHES_A_SECOND = 5;
 
+    /** Every test has a deck of its own on the same store. */
     @TempDir
-    Path folder;
+    static Path folder;
 
-    private ServerProcess server;
+    private static ServerProcess server;
 
-    @BeforeEach
-    void start() throws Exception {
-        if (server == null) {
-            server = new ServerProcess(store(), folder.resolve("log"));
-        }
-        server.start();
+    @BeforeAll
+    static void named() throws IOException {
+        server = new ServerProcess(store(), folder.resolve("log"));
     }
 
-    @AfterEach
-    void kill() throws InterruptedException {
+    @BeforeEach
+    void runs() throws Exception {
+        server.runs();
+    }
+
+    @AfterAll
+    static void kill() throws InterruptedException {
         server.kill();
     }
 
-    private Path store() {
+    private static Path store() {
         return folder.resolve("dusk.db");
     }
 
@@ -169,7 +173,6 @@ class DurabilityIT {
     void fortyTouchesASecondFromEightDevicesAreAllStoredOnce() throws Exception {
         List<String> deck = startTrip(signedIn());
         Sent sent = touch(deck, 20);
-        kill();
         Stored stored = stored(deck.get(0));
         assertThat(sent.confirmed).hasSize(DEVICES * TOUCHES_A_SECOND * 20);
         assertThat(stored.acts()).containsExactlyInAnyOrderElementsOf(sent.all);
@@ -209,7 +212,7 @@ class DurabilityIT {
         assertThat(after.acts()).containsAll(sent.confirmed);
         assertThat(after.touches()).isEqualTo(after.acts().size()).isEqualTo(after.counted());
 
-        start();
+        runs();
         Visitor visitor = signedIn();
         String token = visitor.token(deck.get(0));
         for (String act : sent.all) {
@@ -217,7 +220,6 @@ class DurabilityIT {
                             .statusCode())
                     .isEqualTo(200);
         }
-        kill();
         Stored again = stored(deck.get(0));
         assertThat(again.acts()).containsExactlyInAnyOrderElementsOf(sent.all);
         assertThat(again.touches()).isEqualTo(sent.all.size()).isEqualTo(again.counted());
@@ -251,7 +253,7 @@ class DurabilityIT {
             assertThat(stored(deck).touches()).isZero();
             page.waitForTimeout(3000);
 
-            start();
+            runs();
             page.waitForSelector("#waiting:has-text(\"Please sign in again. 2 touches wait\")");
             page.navigate("http://127.0.0.1:" + server.port() + "/sign-in");
             page.locator("button[name=person]").first().click();
@@ -259,7 +261,6 @@ class DurabilityIT {
             page.navigate("http://127.0.0.1:" + server.port() + deck);
             page.waitForSelector("b[data-count=follows]:text-is(\"1\")");
             assertThat(page.textContent("[data-count=bites]")).isEqualTo("1");
-            kill();
             assertThat(stored(deck).touches()).isEqualTo(2);
             assertThat(stored(deck).counted()).isEqualTo(2);
             assertThat(stored(deck).newest())

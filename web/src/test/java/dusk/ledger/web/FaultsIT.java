@@ -14,8 +14,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -25,25 +25,27 @@ import org.junit.jupiter.api.io.TempDir;
  * jump in the deck's tests.
  */
 class FaultsIT {
+    /** Every test has a deck of its own on the same store, so one start does for those that leave it standing. */
     @TempDir
-    Path folder;
+    static Path folder;
 
-    private ServerProcess one;
-    private ServerProcess other;
+    private static ServerProcess one;
 
-    @BeforeEach
-    void seeded() throws Exception {
+    @BeforeAll
+    static void named() throws IOException {
         one = new ServerProcess(store(), folder.resolve("one.log"));
-        other = new ServerProcess(store(), folder.resolve("other.log"));
-        one.start();
     }
 
-    @AfterEach
-    void kill() throws InterruptedException {
+    @AfterAll
+    static void kill() throws InterruptedException {
         one.kill();
     }
 
-    private Path store() {
+    private static ServerProcess beside() throws IOException {
+        return new ServerProcess(store(), folder.resolve("other.log"));
+    }
+
+    private static Path store() {
         return folder.resolve("dusk.db");
     }
 
@@ -75,7 +77,7 @@ class FaultsIT {
     }
 
     /** Bites of a deck. */
-    private Set<String> acts(Deck deck) {
+    private static Set<String> acts(Deck deck) {
         try (Store store = Store.open(store())) {
             return new HashSet<>(store.read()
                     .fetch(
@@ -88,6 +90,7 @@ class FaultsIT {
     /** A limit on the size of its files stands for a disk that is full: the store's log can grow no more. */
     @Test
     void aDiskThatTakesNoMoreIsSaidAndWhatWasConfirmedIsThere() throws Exception {
+        one.runs();
         Deck deck = deck(one.signedIn());
         one.kill();
         // what the log holds goes into the store's file, so that the log begins anew
@@ -124,7 +127,6 @@ class FaultsIT {
         String after = UUID.randomUUID().toString();
         assertThat(bite(again, again.token(deck.page()), deck, after).statusCode())
                 .isEqualTo(200);
-        one.kill();
         assertThat(acts(deck)).contains(after).hasSize(confirmed.size() + 1);
     }
 
@@ -142,6 +144,8 @@ class FaultsIT {
 
     @Test
     void twoServersOnOneStoreLoseNothingOfEachOther() throws Exception {
+        one.runs();
+        ServerProcess other = beside();
         other.start();
         try {
             Deck deck = deck(one.signedIn());
@@ -175,8 +179,10 @@ class FaultsIT {
 
     @Test
     void aDemoIsNotMadeAnewBesideARunningOne() throws Exception {
+        one.runs();
         Visitor visitor = one.signedIn();
         Deck deck = deck(visitor);
+        ServerProcess other = beside();
         other.start("--dusk.fresh=true");
         assertThat(other.ended()).isNotZero();
         assertThat(other.printed())
@@ -185,22 +191,20 @@ class FaultsIT {
         String act = UUID.randomUUID().toString();
         assertThat(bite(visitor, visitor.token(deck.page()), deck, act).statusCode())
                 .isEqualTo(200);
-        one.kill();
         assertThat(acts(deck)).contains(act);
     }
 
     @Test
     void aStoreTakenAwayUnderAServerTakesNothingMore() throws Exception {
+        one.runs();
         Visitor visitor = one.signedIn();
         Deck deck = deck(visitor);
         String token = visitor.token(deck.page());
-        moved(store(), folder.resolve("elsewhere.db"));
+        Files.move(store(), folder.resolve("elsewhere.db"));
         HttpResponse<String> refused = bite(visitor, token, deck, "late");
         assertThat(refused.statusCode()).isEqualTo(503);
         assertThat(refused.body()).contains("was taken away or replaced, so nothing is stored any more.");
-    }
-
-    private static void moved(Path from, Path to) throws IOException {
-        Files.move(from, to);
+        one.kill();
+        Files.move(folder.resolve("elsewhere.db"), store());
     }
 }

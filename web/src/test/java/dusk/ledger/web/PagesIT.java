@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -64,9 +65,10 @@ class PagesIT extends RunningApplication {
         "/demo/planted, 1280, dusk"
     })
     void everyPageFitsItsScreenAndPassesTheAccessibilityCheck(String path, int width, String theme) {
-        Page page = browser.signedIn(this, "Edda", width, 800, true);
-        page.click(".theme:has-text(\"" + theme + "\")");
+        people.setTheme(demoPerson("Edda").id(), theme);
+        Page page = browser.admitted(this, "Edda", width, 800, true);
         if (path.equals("first trip")) {
+            page.navigate(address("/trips"));
             page.locator("ol a").first().click();
             page.waitForSelector("#stints");
             page.click("text=Add a stint");
@@ -85,6 +87,17 @@ class PagesIT extends RunningApplication {
         }
         assertThat(page.getAttribute("html", "data-theme")).isEqualTo(theme);
         Browser.assertSound(page, path);
+    }
+
+    @Test
+    void aThemeIsChosenInTheFrameAndStays() {
+        Page page = browser.signedIn(this, "Edda", 1280, 800, true);
+        for (String theme : List.of("dusk", "glare")) {
+            page.click(".theme:has-text(\"" + theme + "\")");
+            page.waitForSelector("html[data-theme=" + theme + "]");
+            page.navigate(address("/tackle/rods"));
+            assertThat(page.getAttribute("html", "data-theme")).isEqualTo(theme);
+        }
     }
 
     @Test

@@ -14,6 +14,7 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.Locale;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -83,7 +84,8 @@ abstract class RunningApplication {
         return "http://127.0.0.1:" + port + path;
     }
 
-    Person demoPerson(String signIn) {
-        return people.bySignIn(signIn).orElseThrow();
+    /** @param name by which one of the demo signs in, as it is shown or written */
+    Person demoPerson(String name) {
+        return people.bySignIn(name.toLowerCase(Locale.ROOT)).orElseThrow();
     }
 }

@@ -35,6 +35,13 @@ final class ServerProcess {
         startUnder(List.of(), more);
     }
 
+    /** Starts it where it does not run. */
+    void runs() throws IOException, InterruptedException {
+        if (process == null || !process.isAlive()) {
+            start();
+        }
+    }
+
     /** The same under a command that limits what it may do. */
     void startUnder(List<String> limits, String... more) throws IOException, InterruptedException {
         List<String> command = new ArrayList<>(limits);
@@ -58,9 +65,11 @@ final class ServerProcess {
         }
     }
 
-    /** Without warning. */
+    /** Without warning, where it runs. */
     void kill() throws InterruptedException {
-        process.destroyForcibly().waitFor();
+        if (process != null) {
+            process.destroyForcibly().waitFor();
+        }
     }
 
     /** Its exit code, where it ended by itself. */
