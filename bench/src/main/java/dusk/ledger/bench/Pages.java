@@ -207,6 +207,7 @@ public final class Pages {
         pages.put("fan", "/column/fan");
         pages.put("compare", "/findings/compare");
         pages.put("patterns", "/findings/patterns");
+        pages.put("size", "/findings/size?least=40+cm");
         pages.put("grid", "/findings/grid");
         pages.put("light clock", "/findings/clock");
         pages.put("funnel", "/findings/funnel");

@@ -4,6 +4,7 @@ import dusk.ledger.evidence.Comparison;
 import dusk.ledger.evidence.Contrast;
 import dusk.ledger.evidence.Question;
 import dusk.ledger.evidence.Sides;
+import dusk.ledger.evidence.Sizes;
 import dusk.ledger.interchange.PackageReader;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.units.Length;
@@ -78,7 +79,10 @@ final class CompareCommand implements Callable<Integer> {
         Question question = new Question(
                 factor(factor), conditions(), species, leastMm == null ? null : Length.ofMillimetres(leastMm));
         StintTable table = StintTable.of(PackageReader.read(place).ledger());
-        Answer.print(spec, Printed.comparison(Comparison.of(table, question), contrasts(table, question)));
+        List<Printed.Contrasted> contrasts = contrasts(table, question).stream()
+                .map(c -> new Printed.Contrasted(c, Sizes.shift(table, question, c.sides(), false)))
+                .toList();
+        Answer.print(spec, Printed.comparison(Comparison.of(table, question), contrasts));
         return 0;
     }
 

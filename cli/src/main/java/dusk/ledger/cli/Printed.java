@@ -6,6 +6,7 @@ import dusk.ledger.evidence.Estimate;
 import dusk.ledger.evidence.Interval;
 import dusk.ledger.evidence.LevelFigures;
 import dusk.ledger.evidence.ShrunkRate;
+import dusk.ledger.evidence.SizeShift;
 import dusk.ledger.interchange.PackageReading;
 import dusk.ledger.patterns.Findings;
 import dusk.ledger.patterns.Pattern;
@@ -17,6 +18,9 @@ import tools.jackson.databind.node.ObjectNode;
 /** Answers as JSON, in the shape of the ledger format. */
 final class Printed {
     private Printed() {}
+
+    /** @param size how much longer fish on the level run */
+    record Contrasted(Contrast contrast, SizeShift size) {}
 
     static ObjectNode reading(PackageReading reading) {
         ObjectNode root = JsonMapper.shared().createObjectNode();
@@ -33,7 +37,7 @@ final class Printed {
         return root;
     }
 
-    static ObjectNode comparison(Comparison comparison, List<Contrast> contrasts) {
+    static ObjectNode comparison(Comparison comparison, List<Contrasted> contrasts) {
         ObjectNode root = JsonMapper.shared().createObjectNode();
         root.put("factor", comparison.question().factor().key());
         root.put("species", comparison.question().species());
@@ -91,13 +95,23 @@ final class Printed {
         node.put("grade", pattern.grade().word());
     }
 
-    private static void contrast(ObjectNode node, Contrast contrast) {
+    private static void contrast(ObjectNode node, Contrasted contrasted) {
+        Contrast contrast = contrasted.contrast();
         node.put("level", contrast.level());
         node.put("versus", contrast.versus());
         ObjectNode matched = node.putObject("matched");
         matched.put("blocks", contrast.matched().blocks());
         estimate(matched, contrast.matched().estimate());
         estimate(node.putObject("adjusted"), contrast.adjusted());
+        SizeShift shift = contrasted.size();
+        ObjectNode size = node.putObject("size");
+        size.put("fish_a", shift.fishA());
+        size.put("fish_b", shift.fishB());
+        size.put("blocks", shift.blocks());
+        size.put("shift_mm", shift.shiftMm());
+        size.put("low", shift.lowMm());
+        size.put("high", shift.highMm());
+        size.put("p", shift.p());
     }
 
     private static void estimate(ObjectNode node, Estimate estimate) {

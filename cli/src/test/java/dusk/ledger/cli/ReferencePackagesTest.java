@@ -135,4 +135,35 @@ class ReferencePackagesTest {
                 .isEqualTo(2);
         assertThat(unknown.toString().lines()).hasSize(1);
     }
+
+    /** Beside each contrast, of measured fish; nulls where too few were measured side by side. */
+    @Test
+    void sizeStandsBesideEachContrast() {
+        for (String pkg : List.of("pkg-a", "pkg-b", "pkg-c")) {
+            JsonNode answer = compare(pkg, List.of("--factor", "colour"));
+            assertThat(answer.path("contrasts").isEmpty()).isFalse();
+            for (JsonNode contrast : answer.path("contrasts")) {
+                JsonNode size = contrast.path("size");
+                assertThat(size.propertyNames())
+                        .containsExactly("fish_a", "fish_b", "blocks", "shift_mm", "low", "high", "p");
+                boolean told = size.path("blocks").asInt() >= 3;
+                assertThat(size.path("p").isNull()).isEqualTo(!told);
+                if (told) {
+                    assertThat(size.path("p").asDouble()).isBetween(0.0, 1.0);
+                }
+            }
+        }
+    }
+
+    @Test
+    void aSideThatWasNotFishedHasNoFigureAtAll() {
+        JsonNode contrast = compare("pkg-a", List.of("--factor", "colour", "--level", "a colour nobody has"))
+                .path("contrasts")
+                .path(0);
+        assertThat(contrast.path("matched").path("blocks").asInt()).isZero();
+        assertThat(contrast.path("matched").path("rr").isNull()).isTrue();
+        assertThat(contrast.path("adjusted").path("rr").isNull()).isTrue();
+        assertThat(contrast.path("size").path("blocks").asInt()).isZero();
+        assertThat(contrast.path("size").path("shift_mm").isNull()).isTrue();
+    }
 }

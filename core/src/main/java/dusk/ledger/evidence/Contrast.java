@@ -30,6 +30,11 @@ public record Contrast(String level, String versus, MatchedRatio matched, Estima
         public static final Method USUAL = new Method(USUAL_BLOCKS, USUAL_ADJUSTMENT);
     }
 
+    /** The two sides that were asked for. */
+    public Sides sides() {
+        return new Sides(level, versus.equals(Sides.REST) ? null : versus);
+    }
+
     /** Reckons one contrast of a question. */
     public static Contrast of(StintTable table, Question question, Sides sides, Method method) {
         BitSet rows = Comparison.rows(table, question);

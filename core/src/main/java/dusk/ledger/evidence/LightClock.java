@@ -16,8 +16,9 @@ import java.util.Optional;
  *
  * @param year all seasons together
  * @param seasons by season that occurs, in the order of the year
+ * @param fair each part of the day against the others, same trip and angler
  */
-public record LightClock(Levels year, Map<String, Levels> seasons) {
+public record LightClock(Levels year, Map<String, Levels> seasons, LikeForLike fair) {
     private static final int LEAST_TRIPS = 3;
 
     /** Reckons it; the question's factor is no part of it. Codes of the levels are ordinals of {@link SunHour}. */
@@ -35,12 +36,21 @@ public record LightClock(Levels year, Map<String, Levels> seasons) {
                 seasons.put(season.levels().get(code), levels(table, in, fish));
             }
         }
-        return new LightClock(year, seasons);
+        LikeForLike fair = LikeForLike.of(
+                table,
+                question,
+                row -> table.sunHour(row).ordinal(),
+                LightClock::words,
+                List.of(Factor.TRIP, Factor.ANGLER));
+        return new LightClock(year, seasons, fair);
     }
 
     private static Levels levels(StintTable table, BitSet rows, int[] fish) {
-        return Levels.of(
-                table, rows, fish, row -> table.sunHour(row).ordinal(), code -> SunHour.values()[code].words());
+        return Levels.of(table, rows, fish, row -> table.sunHour(row).ordinal(), LightClock::words);
+    }
+
+    private static String words(int code) {
+        return SunHour.values()[code].words();
     }
 
     /** The part of the day to expect most of, of those with enough fishing; none where fewer than two have it. */

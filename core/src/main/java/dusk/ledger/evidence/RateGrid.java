@@ -7,6 +7,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntFunction;
+import java.util.function.IntUnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,9 +17,15 @@ import org.jspecify.annotations.Nullable;
  * @param rows levels of the first factor that occur with a recorded level of the second, in natural order
  * @param columns levels of the second
  * @param cells by row, then by column; null where nothing was fished
+ * @param fair each cell against what else was fished there, same trip and angler: a choice of tackle against the other
+ *     choices under the same condition, else against the rest of its row
  */
 public record RateGrid(
-        List<String> rows, List<String> columns, List<List<@Nullable LevelFigures>> cells, double swing) {
+        List<String> rows,
+        List<String> columns,
+        List<List<@Nullable LevelFigures>> cells,
+        double swing,
+        LikeForLike fair) {
     /** Under so many rod-hours a cell says little, whatever was caught. */
     public static final double LITTLE_ROD_HOURS = 4;
 
@@ -30,12 +38,16 @@ public record RateGrid(
         Codes down = table.codes(question.factor());
         Codes over = table.codes(across);
         int width = over.levels().size();
+        IntUnaryOperator codeOf =
+                row -> down.at(row) == 0 || over.at(row) == 0 ? -1 : down.at(row) * width + over.at(row);
+        IntFunction<String> nameOf =
+                code -> down.levels().get(code / width) + ", " + over.levels().get(code % width);
         Levels levels = Levels.of(
                 table,
                 Comparison.rows(table, question),
                 table.fish(question.species(), question.least()),
-                row -> down.at(row) == 0 || over.at(row) == 0 ? -1 : down.at(row) * width + over.at(row),
-                code -> down.levels().get(code / width) + ", " + over.levels().get(code % width));
+                codeOf,
+                nameOf);
         List<Integer> rows = levels.figures().keySet().stream()
                 .map(code -> code / width)
                 .distinct()
@@ -58,7 +70,25 @@ public record RateGrid(
                 rows.stream().map(down.levels()::get).toList(),
                 columns.stream().map(over.levels()::get).toList(),
                 cells,
-                levels.swing());
+                levels.swing(),
+                fair(table, question, across, codeOf, width));
+    }
+
+    /** A choice is set against other choices: set against its own row it would be praised for a good hour. */
+    private static LikeForLike fair(
+            StintTable table, Question question, Factor across, IntUnaryOperator codeOf, int width) {
+        boolean byChoice = question.factor().kind() == Factor.Kind.TACKLE;
+        Factor held = byChoice ? across : question.factor();
+        Factor varied = byChoice ? question.factor() : across;
+        List<String> heldLevels = table.codes(held).levels();
+        List<String> variedLevels = table.codes(varied).levels();
+        return LikeForLike.of(
+                table,
+                question,
+                codeOf,
+                code -> varied.named(variedLevels.get(byChoice ? code / width : code % width)) + " where "
+                        + held.title() + " is " + heldLevels.get(byChoice ? code % width : code / width),
+                List.of(Factor.TRIP, Factor.ANGLER, held));
     }
 
     /** The cell to expect most of, of those with enough fishing on three trips; none where there are fewer than two. */

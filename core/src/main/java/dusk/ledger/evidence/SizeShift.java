@@ -2,7 +2,8 @@ package dusk.ledger.evidence;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.function.DoublePredicate;
+import java.util.Map;
+import java.util.TreeMap;
 import org.apache.commons.statistics.distribution.NormalDistribution;
 import org.jspecify.annotations.Nullable;
 
@@ -48,58 +49,133 @@ public record SizeShift(
             return new SizeShift(blocks.size(), fishA, fishB, null, null, null, null, null);
         }
         double p = 2 * NormalDistribution.of(0, 1).survivalProbability(Math.abs(z));
-        double[] steps = blocks.stream()
-                .flatMapToDouble(l ->
-                        Arrays.stream(l.a()).flatMap(a -> Arrays.stream(l.b()).map(b -> a - b)))
-                .sorted()
-                .distinct()
-                .toArray();
-        double aside = aside(steps);
-        Integer lastAbove = last(steps, d -> z(blocks, d - aside) > 0);
-        Integer firstBelow = first(steps, d -> z(blocks, d + aside) < 0);
-        boolean rejectsSmall = z(blocks, steps[0] - aside) > Quantiles.NORMAL_UPPER;
-        Integer low = rejectsSmall ? first(steps, d -> z(blocks, d + aside) <= Quantiles.NORMAL_UPPER) : null;
-        Integer high = first(steps, d -> z(blocks, d + aside) < -Quantiles.NORMAL_UPPER);
+        Steps steps = Steps.of(blocks);
+        int lastAbove = steps.lastOver(0);
+        int firstBelow = steps.firstUnder(0);
+        boolean rejectsSmall = steps.zBefore(0) > Quantiles.NORMAL_UPPER;
+        int low = rejectsSmall ? steps.firstAtMost(Quantiles.NORMAL_UPPER) : steps.count();
+        int high = steps.firstUnder(-Quantiles.NORMAL_UPPER);
         return new SizeShift(
                 blocks.size(),
                 fishA,
                 fishB,
                 z,
                 p,
-                lastAbove == null || firstBelow == null ? null : (steps[lastAbove] + steps[firstBelow]) / 2,
-                low == null ? null : (Double) steps[low],
-                high == null ? null : (Double) steps[high]);
+                lastAbove < 0 || firstBelow == steps.count() ? null : (steps.at(lastAbove) + steps.at(firstBelow)) / 2,
+                steps.orNone(low),
+                steps.orNone(high));
     }
 
-    /** So little that no step lies within it of another. */
-    private static double aside(double[] steps) {
-        double least = 1;
-        for (int i = 1; i < steps.length; i++) {
-            least = Math.min(least, steps[i] - steps[i - 1]);
-        }
-        return least / 4;
-    }
+    /**
+     * z(d) off its steps. Taking d from all of A moves no rank within A or within B, so there the rank sum is a weighted count
+     * of the pairs whose difference is beyond d, and the variance, with ties only within a side, is one and the same.
+     *
+     * @param differences of the pairs, rising, each once
+     * @param after z just over each
+     * @param first z under all of them
+     */
+    @SuppressWarnings("ArrayRecordComponent") // made once, never compared
+    private record Steps(double[] differences, double[] after, double first) {
+        /** What sums of weights may leave of a sum that is none; there the blocks themselves are summed in their order. */
+        private static final double NOTHING = 1e-9;
 
-    /** The first step that something holds for, given that it holds for all after it; null where it holds for none. */
-    private static @Nullable Integer first(double[] steps, DoublePredicate holds) {
-        int from = 0;
-        int to = steps.length;
-        while (from < to) {
-            int middle = (from + to) >>> 1;
-            if (holds.test(steps[middle])) {
-                to = middle;
-            } else {
-                from = middle + 1;
+        static Steps of(List<Lengths> blocks) {
+            TreeMap<Double, Double> weights = new TreeMap<>();
+            double half = 0;
+            double variance = 0;
+            for (Lengths block : blocks) {
+                double n1 = block.a().length;
+                double n0 = block.b().length;
+                double n = n1 + n0;
+                double weight = 1 / (n + 1);
+                half += weight * n1 * n0 / 2;
+                double ties = ties(block.a().clone()) + ties(block.b().clone());
+                variance += weight * weight * n1 * n0 / 12 * ((n + 1) - ties / (n * (n - 1)));
+                for (double a : block.a()) {
+                    for (double b : block.b()) {
+                        weights.merge(a - b, weight, Double::sum);
+                    }
+                }
             }
+            double[] differences = new double[weights.size()];
+            double[] after = new double[weights.size()];
+            double beyond = half;
+            double scale = Math.sqrt(variance);
+            double first = half / scale;
+            int i = 0;
+            for (Map.Entry<Double, Double> step : weights.entrySet()) {
+                differences[i] = step.getKey();
+                beyond -= step.getValue();
+                after[i++] = beyond / scale;
+            }
+            for (i = 0; i + 1 < after.length; i++) {
+                if (Math.abs(after[i]) < NOTHING) {
+                    after[i] = z(blocks, (differences[i] + differences[i + 1]) / 2);
+                }
+            }
+            return new Steps(differences, after, first);
         }
-        return from == steps.length ? null : (Integer) from;
+
+        int count() {
+            return differences.length;
+        }
+
+        double at(int step) {
+            return differences[step];
+        }
+
+        @Nullable
+        Double orNone(int step) {
+            return step == count() ? null : (Double) differences[step];
+        }
+
+        /** z just under a step. */
+        double zBefore(int step) {
+            return step == 0 ? first : after[step - 1];
+        }
+
+        /** The last step just under which z is over a bound; -1 where there is none. */
+        int lastOver(double bound) {
+            int last = -1;
+            for (int step = 0; step < count() && zBefore(step) > bound; step++) {
+                last = step;
+            }
+            return last;
+        }
+
+        /** The first step just over which z is under a bound; the count of steps where there is none. */
+        int firstUnder(double bound) {
+            int step = 0;
+            while (step < count() && !(after[step] < bound)) {
+                step++;
+            }
+            return step;
+        }
+
+        /** The same for at or under it. */
+        int firstAtMost(double bound) {
+            int step = 0;
+            while (step < count() && after[step] > bound) {
+                step++;
+            }
+            return step;
+        }
     }
 
-    /** The last step that something holds for, given that it holds for all before it. */
-    private static @Nullable Integer last(double[] steps, DoublePredicate holds) {
-        Integer after = first(steps, d -> !holds.test(d));
-        int last = (after == null ? steps.length : after) - 1;
-        return last < 0 ? null : (Integer) last;
+    /** Sum of t^3 - t over the sizes of ties. Sorts the values. */
+    private static double ties(double[] values) {
+        Arrays.sort(values);
+        double ties = 0;
+        for (int i = 0; i < values.length; ) {
+            int end = i;
+            while (end < values.length && values[end] == values[i]) {
+                end++;
+            }
+            double t = end - i;
+            ties += t * t * t - t;
+            i = end;
+        }
+        return ties;
     }
 
     /** NaN where the variance is 0. */
@@ -113,20 +189,10 @@ public record SizeShift(
             double[] a = Arrays.stream(block.a()).map(x -> x - shift).toArray();
             double[] all = Arrays.copyOf(a, (int) n);
             System.arraycopy(block.b(), 0, all, a.length, block.b().length);
-            Arrays.sort(all);
+            double ties = ties(all);
             double ranks = 0;
             for (double x : a) {
                 ranks += midRank(all, x);
-            }
-            double ties = 0;
-            for (int i = 0; i < all.length; ) {
-                int end = i;
-                while (end < all.length && all[end] == all[i]) {
-                    end++;
-                }
-                double t = end - i;
-                ties += t * t * t - t;
-                i = end;
             }
             double weight = 1 / (n + 1);
             sum += weight * (ranks - n1 * (n + 1) / 2);
@@ -135,6 +201,7 @@ public record SizeShift(
         return variance > 0 ? sum / Math.sqrt(variance) : Double.NaN;
     }
 
+    /** Of values that are sorted. */
     private static double midRank(double[] sorted, double x) {
         int from = 0;
         while (sorted[from] < x) {

@@ -4,16 +4,18 @@ import dusk.ledger.units.Figures;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
- * A comparison as a sentence a person can say aloud, and the likeliest ways it could be wrong.
+ * The plain tally of a comparison as a sentence a person can say aloud, and the likeliest ways it could be wrong. What a
+ * page says first is {@link Headline}.
  *
+ * @param top the level that stands first; null where none does
  * @param sentence what, how much, how sure, from how much fishing
  * @param doubts each a sentence; what to bear in mind or to do next
  */
-public record Verdict(Kind kind, String sentence, List<String> doubts) {
+public record Verdict(Kind kind, @Nullable String top, String sentence, List<String> doubts) {
     /** What the records can say. */
     public enum Kind {
         /** One level stands clear of the rest. */
@@ -29,7 +31,6 @@ public record Verdict(Kind kind, String sentence, List<String> doubts) {
     private static final double ENOUGH_ROD_HOURS = 4;
     private static final int ENOUGH_TRIPS = 3;
     private static final int FEW_TRIPS = 6;
-    private static final double WORTH_KNOWING = 1.5;
 
     /** Tells what a comparison of rates says. */
     public static Verdict of(Comparison comparison) {
@@ -44,6 +45,7 @@ public record Verdict(Kind kind, String sentence, List<String> doubts) {
         if (recorded.isEmpty()) {
             return new Verdict(
                     Kind.NOT_ENOUGH,
+                    null,
                     "Not enough fishing to say: no stint with a recorded " + factor
                             + " was fished in these conditions.",
                     List.of("Ask for fewer conditions, or log the " + factor + " of the stints you have."));
@@ -51,6 +53,7 @@ public record Verdict(Kind kind, String sentence, List<String> doubts) {
         if (fish == 0 || prior == null) {
             return new Verdict(
                     Kind.NOT_ENOUGH,
+                    null,
                     "No fish in " + hours(hours) + ": nothing to tell the choices apart by.",
                     List.of("A rate can only be guessed once there are fish; the blanks count towards it already."));
         }
@@ -63,9 +66,11 @@ public record Verdict(Kind kind, String sentence, List<String> doubts) {
         if (prior.onlyChance()) {
             return new Verdict(
                     Kind.NO_DIFFERENCE,
-                    "No choice of " + factor + " stands out: they differ no more than chance would have them, about "
-                            + rate(pooled) + " fish a rod-hour whatever was used, from " + hours(hours) + ".",
-                    List.of(more(pooled, comparison.swing())));
+                    null,
+                    "By the plain tally no " + factor
+                            + " stands out: they differ no more than chance would have them, about " + rate(pooled)
+                            + " fish a rod-hour whatever was used, from " + hours(hours) + ".",
+                    List.of(Headline.more(pooled, comparison.swing())));
         }
         return leader(comparison, enough, top, hours);
     }
@@ -81,8 +86,9 @@ public record Verdict(Kind kind, String sentence, List<String> doubts) {
                 && shrunk.interval().low() > others
                 // one great trip makes this one wide, whatever the other levels lend
                 && top.rate().interval().low() > others;
-        StringBuilder said = new StringBuilder(capital(top.level()));
-        said.append(clear ? " does best: " : " stands first, but others may be as good: ");
+        StringBuilder said = new StringBuilder("By the plain tally ")
+                .append(comparison.question().factor().named(top.level()));
+        said.append(clear ? " stands clear of the others: " : " stands first, and others may be as good: ");
         said.append(rate(shrunk(top))).append(" fish a rod-hour");
         if (shrunk != null) {
             said.append(", likely between ").append(rate(shrunk.interval().low()));
@@ -92,7 +98,7 @@ public record Verdict(Kind kind, String sentence, List<String> doubts) {
         said.append("; the others together make ").append(rate(others)).append('.');
         List<String> doubts = new ArrayList<>(doubts(top));
         second.ifPresent(s -> doubts.add("Next is " + s.level() + " with " + rate(shrunk(s)) + "."));
-        return new Verdict(clear ? Kind.LEADS : Kind.FIRST_AMONG_NEAR_EQUALS, said.toString(), doubts);
+        return new Verdict(clear ? Kind.LEADS : Kind.FIRST_AMONG_NEAR_EQUALS, top.level(), said.toString(), doubts);
     }
 
     private static Verdict notEnough(
@@ -108,8 +114,8 @@ public record Verdict(Kind kind, String sentence, List<String> doubts) {
                 .max(Comparator.comparingDouble(LevelFigures::rodHours))
                 .ifPresent(l -> doubts.add("Nearest to it is " + l.level() + " with " + hours(l.rodHours()) + " on "
                         + trips(l.trips()) + ": stints with it would teach most."));
-        doubts.add(more(pooled, comparison.swing()));
-        return new Verdict(Kind.NOT_ENOUGH, "Not enough fishing to say: " + have + ".", doubts);
+        doubts.add(Headline.more(pooled, comparison.swing()));
+        return new Verdict(Kind.NOT_ENOUGH, null, "Not enough fishing to say: " + have + ".", doubts);
     }
 
     private static List<String> doubts(LevelFigures top) {
@@ -124,14 +130,8 @@ public record Verdict(Kind kind, String sentence, List<String> doubts) {
             doubts.add(top.fishOnBestTrip() + " of its " + top.fish() + " fish came on one trip.");
         }
         doubts.add(
-                "This tally does not know who threw it, where and at what hour: a good place or rod can lift a choice.");
+                "A tally does not know who threw it, where and at what hour: a good place or rod can lift a choice.");
         return doubts;
-    }
-
-    private static String more(double pooled, double swing) {
-        double each = TrialSize.rodHoursEach(pooled, WORTH_KNOWING, swing, TrialSize.USUAL_POWER);
-        return "To tell apart two choices of which one takes half as many again would take about " + hours(each)
-                + " with each.";
     }
 
     private static double shrunk(LevelFigures level) {
@@ -148,9 +148,5 @@ public record Verdict(Kind kind, String sentence, List<String> doubts) {
 
     private static String trips(int trips) {
         return trips == 1 ? "1 trip" : trips + " trips";
-    }
-
-    private static String capital(String word) {
-        return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
     }
 }

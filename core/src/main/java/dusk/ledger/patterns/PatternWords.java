@@ -25,7 +25,8 @@ public final class PatternWords {
 
     /** Such as {@code Dead-stick takes 2.5 times as many fish as the other choices of presentation where weather is after a front.} */
     public static String sentence(Pattern pattern) {
-        String choice = pattern.tackle().stream().map(PatternWords::named).collect(Collectors.joining(" with "));
+        String choice =
+                pattern.tackle().stream().map(t -> t.factor().named(t.level())).collect(Collectors.joining(" with "));
         String of = pattern.tackle().stream().map(t -> t.factor().title()).collect(Collectors.joining(" and "));
         StringBuilder said = new StringBuilder(capital(choice));
         said.append(" takes ")
@@ -109,17 +110,12 @@ public final class PatternWords {
                     && f.interval() != null
                     && f.interval().low() > best) {
                 best = f.interval().low();
-                said = "It loses most to " + named(new Term(own.factor(), level)) + ", which takes "
+                said = "It loses most to " + own.factor().named(level) + ", which takes "
                         + Figures.fixed(f.ratio(), 2) + " times as many (" + Figures.fixed(best, 2) + " to "
                         + Figures.fixed(f.interval().high(), 2) + ") on the same trip, place and angler.";
             }
         }
         return said;
-    }
-
-    /** A word speaks for itself; a band wants the name of what was measured. */
-    private static String named(Term term) {
-        return term.factor().order().contains(term.level()) ? term.factor().title() + " " + term.level() : term.level();
     }
 
     private static String capital(String word) {

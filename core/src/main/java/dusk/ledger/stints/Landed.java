@@ -8,14 +8,23 @@ import org.jspecify.annotations.Nullable;
  * What analysis needs of fish that were landed.
  *
  * @param length null where it is not known
+ * @param measured whether the length was measured, not estimated
  */
 record Landed(
         String species,
         @Nullable Length length,
+        boolean measured,
         int count,
         @Nullable String biteOn) {
+    private static final String MEASURED = "measured";
+
     static Landed of(Catch fish) {
-        return new Landed(fish.species().intern(), fish.length(), fish.count(), interned(fish.biteOn()));
+        return new Landed(
+                fish.species().intern(),
+                fish.length(),
+                MEASURED.equals(fish.lengthHow()),
+                fish.count(),
+                interned(fish.biteOn()));
     }
 
     private static @Nullable String interned(@Nullable String word) {
@@ -26,5 +35,10 @@ record Landed(
     boolean countsFor(@Nullable String askedSpecies, @Nullable Length least) {
         return (askedSpecies == null || askedSpecies.equals(species))
                 && (least == null || (length != null && length.compareTo(least) >= 0));
+    }
+
+    /** Whether it has a length that may be counted. */
+    boolean hasLength(boolean estimatedToo) {
+        return length != null && (estimatedToo || measured);
     }
 }

@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.IntPredicate;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -310,6 +311,25 @@ public final class StintTable {
             }
         }
         return fish;
+    }
+
+    /**
+     * Lengths of the fish of one species landed in each stint, in mm; empty for a stint without any.
+     *
+     * @param estimatedToo whether those count whose length was not measured
+     */
+    public double[][] lengthsMm(String of, boolean estimatedToo) {
+        double[][] lengths = new double[size()][];
+        for (int row = 0; row < lengths.length; row++) {
+            lengths[row] = Arrays.stream(landed[row])
+                    .filter(one -> one.species().equals(of) && one.hasLength(estimatedToo))
+                    .flatMapToDouble(one -> DoubleStream.generate(() -> one.length() == null
+                                    ? Double.NaN
+                                    : one.length().millimetres())
+                            .limit(one.count()))
+                    .toArray();
+        }
+        return lengths;
     }
 
     /** Fish lost in each stint, by cause, most first. */

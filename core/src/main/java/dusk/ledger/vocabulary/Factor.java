@@ -101,6 +101,12 @@ public enum Factor {
         return key().replace('_', ' ');
     }
 
+    /** A level as it is said in a sentence: a word speaks for itself, a band or a degree wants the name of what it is of. */
+    public String named(String level) {
+        boolean speaks = this == LIGHT || this == SEASON || !order.contains(level);
+        return speaks ? level : title() + " " + level;
+    }
+
     /** Finds a factor by its key. */
     public static Optional<Factor> byKey(String key) {
         return Arrays.stream(values()).filter(f -> f.key().equals(key)).findFirst();

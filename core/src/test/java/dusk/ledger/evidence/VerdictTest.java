@@ -38,7 +38,7 @@ class VerdictTest {
     }
 
     @Test
-    void aLevelFarAheadOnManyTripsDoesBest() {
+    void aLevelFarAheadOnManyTripsStandsClear() {
         GammaPrior prior = new GammaPrior(2, 1);
         Verdict verdict = of(
                 prior,
@@ -46,7 +46,9 @@ class VerdictTest {
                 level("pearl", prior, trips(10, 1, 2)),
                 level("smoke", prior, trips(10, 1, 2)));
         assertThat(verdict.kind()).isEqualTo(Verdict.Kind.LEADS);
-        assertThat(verdict.sentence()).startsWith("Violet does best: ").contains("from 20 rod-hours on 10 trips");
+        assertThat(verdict.sentence())
+                .startsWith("By the plain tally violet stands clear of the others: ")
+                .contains("from 20 rod-hours on 10 trips");
     }
 
     @Test

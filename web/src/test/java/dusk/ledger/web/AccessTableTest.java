@@ -151,6 +151,7 @@ class AccessTableTest extends RequestedClub {
             GET  /findings/patterns                       | /findings/patterns                  | in  200 200 200 200 200
             POST /findings/patterns/anew                  | /findings/patterns/anew             | in  302 302 302 302 302
             POST /findings/patterns/stop                  | /findings/patterns/stop             | in  302 302 302 302 302
+            GET  /findings/size                           | /findings/size                      | in  200 200 200 200 200
             GET  /findings/grid                           | /findings/grid                      | in  200 200 200 200 200
             GET  /findings/clock                          | /findings/clock                     | in  200 200 200 200 200
             GET  /findings/funnel                         | /findings/funnel                    | in  200 200 200 200 200

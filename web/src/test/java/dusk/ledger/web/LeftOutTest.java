@@ -35,6 +35,7 @@ class LeftOutTest extends RequestedClub {
             strings = {
                 "/findings/compare?factor=rig",
                 "/findings/patterns",
+                "/findings/size",
                 "/findings/grid",
                 "/findings/clock",
                 "/findings/funnel",

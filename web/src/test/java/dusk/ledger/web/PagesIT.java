@@ -35,6 +35,8 @@ class PagesIT extends RunningApplication {
         "/findings/compare, 1280, glare",
         "/findings/compare, 1280, dusk",
         "/findings/compare, 360, dusk",
+        "/findings/size?least=40 cm, 1280, glare",
+        "/findings/size, 360, dusk",
         "/findings/grid, 1280, glare",
         "/findings/grid, 360, dusk",
         "/findings/clock, 1280, dusk",

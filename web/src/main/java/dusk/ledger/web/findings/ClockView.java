@@ -1,5 +1,6 @@
 package dusk.ledger.web.findings;
 
+import dusk.ledger.evidence.Headline;
 import dusk.ledger.evidence.LevelFigures;
 import dusk.ledger.evidence.Levels;
 import dusk.ledger.evidence.LightClock;
@@ -13,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 
 /** The light clock as the page lays it out. */
 record ClockView(
-        String sentence,
+        Headline headline,
         List<String> doubts,
         String dial,
         List<Small> seasons,
@@ -54,7 +55,7 @@ record ClockView(
             rows.add(new Row(hour.words(), cells));
         }
         return new ClockView(
-                told(clock.year(), "all seasons"),
+                Headline.ofHours(clock.fair()),
                 doubts(clock),
                 SunDial.svg(clock.year(), most, true),
                 seasons,
@@ -103,6 +104,7 @@ record ClockView(
 
     private static List<String> doubts(LightClock clock) {
         List<String> doubts = new ArrayList<>();
+        doubts.add(told(clock.year(), "all seasons"));
         doubts.add("The best rods may fish the best hours: the dial does not know who fished them, or where.");
         clock.year().figures().values().stream()
                 .filter(l -> l.fish() > 0 && 2 * l.fishOnBestTrip() > l.fish())

@@ -4,7 +4,6 @@ import dusk.ledger.evidence.Comparison;
 import dusk.ledger.evidence.LevelFigures;
 import dusk.ledger.evidence.Question;
 import dusk.ledger.evidence.ShrunkRate;
-import dusk.ledger.evidence.Verdict;
 import dusk.ledger.units.Figures;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -17,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param rows surest first, {@code not recorded} last
  * @param ticks of the scale
  */
-record CompareView(Verdict verdict, List<Row> rows, List<Tick> ticks, String swing) {
+record CompareView(List<Row> rows, List<Tick> ticks, String swing) {
 
     /**
      * One level. Shares are of the picture's width, such as {@code 41.20%}.
@@ -58,7 +57,7 @@ record CompareView(Verdict verdict, List<Row> rows, List<Tick> ticks, String swi
         comparison.levels().stream()
                 .filter(l -> !comparison.recorded().contains(l))
                 .forEach(l -> rows.add(row(l, false, scale, question)));
-        return new CompareView(Verdict.of(comparison), rows, ticks(scale), Figures.fixed(comparison.swing(), 1));
+        return new CompareView(rows, ticks(scale), Figures.fixed(comparison.swing(), 1));
     }
 
     private static double mean(LevelFigures level) {

@@ -2,7 +2,9 @@ package dusk.ledger.web.findings;
 
 import dusk.ledger.evidence.Comparison;
 import dusk.ledger.evidence.Favourites;
+import dusk.ledger.evidence.Headline;
 import dusk.ledger.evidence.LevelFigures;
+import dusk.ledger.evidence.LikeForLike;
 import dusk.ledger.evidence.Question;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.units.Figures;
@@ -71,7 +73,13 @@ class FavouritesController {
         }
         Favourites favourites = favourites(table, ask.question());
         model.addAttribute("choiceOf", ask.question().factor().title());
-        model.addAttribute("sentence", sentence(favourites));
+        model.addAttribute(
+                "sentence",
+                Headline.ofFavourites(
+                                favourites,
+                                fair(table, ask.question()),
+                                ask.question().factor())
+                        .sentence());
         model.addAttribute(
                 "rows",
                 favourites.levels().stream()
@@ -108,27 +116,12 @@ class FavouritesController {
         };
     }
 
-    private static String sentence(Favourites favourites) {
-        if (favourites.levels().size() < 2) {
-            return "Not enough fishing to say: there are no two recorded choices with a fish among them.";
-        }
-        Favourites.Favourite most = favourites.levels().get(0);
-        return "Thrown most is " + most.figures().level() + ", " + percent(most.share())
-                + " of the rod-hours; by what it earns it stands " + place(most.rank()) + " of "
-                + favourites.levels().size() + ".";
-    }
-
-    private static String place(int rank) {
-        return switch (rank) {
-            case 1 -> "first";
-            case 2 -> "second";
-            case 3 -> "third";
-            default -> rank + "th";
-        };
-    }
-
     private Favourites favourites(StintTable table, Question question) {
         return reckoned.of(
                 table, Favourites.class, question, () -> Favourites.of(Comparison.of(table, question), SEED));
+    }
+
+    private LikeForLike fair(StintTable table, Question question) {
+        return reckoned.of(table, LikeForLike.class, question, () -> LikeForLike.of(table, question));
     }
 }

@@ -1,5 +1,6 @@
 package dusk.ledger.web.findings;
 
+import dusk.ledger.evidence.Headline;
 import dusk.ledger.evidence.LevelFigures;
 import dusk.ledger.evidence.Question;
 import dusk.ledger.evidence.RateGrid;
@@ -10,7 +11,14 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** A grid as the page lays it out. */
-record GridView(String sentence, String down, String across, List<String> columns, List<Row> rows, String swing) {
+record GridView(
+        Headline headline,
+        String plain,
+        String down,
+        String across,
+        List<String> columns,
+        List<Row> rows,
+        String swing) {
     /** Steps of shade; the text stays readable on the darkest. */
     private static final int SHADES = 6;
 
@@ -44,7 +52,8 @@ record GridView(String sentence, String down, String across, List<String> column
             rows.add(new Row(grid.rows().get(r), cells));
         }
         return new GridView(
-                sentence(grid),
+                Headline.ofCells(grid.fair()),
+                plain(grid),
                 question.factor().title(),
                 across.title(),
                 grid.columns(),
@@ -71,7 +80,7 @@ record GridView(String sentence, String down, String across, List<String> column
                 address);
     }
 
-    private static String sentence(RateGrid grid) {
+    private static String plain(RateGrid grid) {
         return grid.best()
                 .flatMap(best -> grid.least()
                         .map(least -> "As it was fished, most came of " + best.level() + ": " + rate(best)

@@ -35,10 +35,14 @@ public class Places {
                 List.of(Visibility.shown(viewer, SPOTS.LABEL).asc(), SPOTS.SPOT_ID.asc()));
     }
 
+    /** A place of the club. */
+    public Optional<Spot> one(Viewer viewer, String spotId) {
+        return rows.one(viewer, LedgerFormat.SPOTS, spotId);
+    }
+
     /** A place, where it lies on a water. */
     public Optional<Spot> on(Viewer viewer, String waterId, String spotId) {
-        return rows.one(viewer, LedgerFormat.SPOTS, spotId)
-                .filter(spot -> spot.waterId().equals(waterId));
+        return one(viewer, spotId).filter(spot -> spot.waterId().equals(waterId));
     }
 
     /** A new place; it is its maker's own until they share it. */
