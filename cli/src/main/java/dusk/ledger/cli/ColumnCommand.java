@@ -5,6 +5,7 @@ import dusk.ledger.units.Mass;
 import dusk.ledger.vocabulary.Words;
 import dusk.ledger.water.Arrival;
 import dusk.ledger.water.Cast;
+import dusk.ledger.water.Line;
 import dusk.ledger.water.Lure;
 import dusk.ledger.water.Motion;
 import dusk.ledger.water.Path;
@@ -39,11 +40,29 @@ final class ColumnCommand implements Callable<Integer> {
     @Option(names = "--plastic-material", description = "default: plastisol")
     private String plasticMaterial = "plastisol";
 
+    @Option(names = "--plastic-body", description = "solid, hollow, thin-walled or ribbed (default: solid)")
+    private String plasticBody = "solid";
+
+    @Option(names = "--trimmed-from-mm", description = "length of the plastic before it was cut")
+    private @Nullable Double trimmedMm;
+
     @Option(names = "--hook-mass-g", description = "default: ${DEFAULT-VALUE}")
     private double hookGrams = 0.4;
 
     @Option(names = "--line-diameter-mm", required = true)
     private double lineMm;
+
+    @Option(names = "--leader-diameter-mm", description = "default: that of the line")
+    private @Nullable Double leaderMm;
+
+    @Option(names = "--leader-length-m", description = "default: 0")
+    private double leaderLengthM;
+
+    @Option(names = "--drift-mps", description = "of the boat (default: 0)")
+    private double driftMps;
+
+    @Option(names = "--drift-heading-deg", description = "where it drifts to, against the cast (default: 0)")
+    private double driftDeg;
 
     @Option(names = "--depth-m", required = true)
     private double depthM;
@@ -84,6 +103,7 @@ final class ColumnCommand implements Callable<Integer> {
         word("--head-material", headMaterial, Words.of("head_material"));
         word("--plastic", plastic, Words.of("plastic"));
         word("--plastic-material", plasticMaterial, Words.of("plastic_material"));
+        word("--plastic-body", plasticBody, Words.closed("plastic_body", "setups"));
         word("--method", method, List.of("slack", "tight", "open-bail", "all"));
         positive("--reel-mps", reelMps);
         Lure lure;
@@ -97,11 +117,15 @@ final class ColumnCommand implements Callable<Integer> {
                             plastic,
                             Length.ofMillimetres(plasticMm),
                             plasticMaterial,
+                            plasticBody,
+                            trimmedMm == null ? null : Length.ofMillimetres(trimmedMm),
                             hookGrams,
                             bladeM2,
                             0),
                     density);
-            cast = new Cast(depthM, castM, rodTipM, lineMm / MILLIMETRES_PER_METRE, density, currentMps, headingDeg);
+            double thin = leaderMm == null ? lineMm : leaderMm;
+            Line line = new Line(lineMm / MILLIMETRES_PER_METRE, thin / MILLIMETRES_PER_METRE, leaderLengthM);
+            cast = new Cast(depthM, castM, rodTipM, line, density, currentMps, headingDeg).drifting(driftMps, driftDeg);
         } catch (IllegalArgumentException e) {
             throw new CommandFailure(String.valueOf(e.getMessage()));
         }

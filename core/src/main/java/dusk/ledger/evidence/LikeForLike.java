@@ -149,8 +149,8 @@ public record LikeForLike(List<Told> levels) {
         return ofLevel;
     }
 
-    /** Cells by their block. */
-    private static int[][] together(int[] blockOf, int blocks) {
+    /** Members by the block each is of. */
+    static int[][] together(int[] blockOf, int blocks) {
         int[] size = new int[blocks];
         for (int block : blockOf) {
             size[block]++;

@@ -9,7 +9,6 @@ import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 
 /**
@@ -47,10 +46,10 @@ public record Sizes(List<Told> levels) {
     public static Sizes of(StintTable table, Question question, boolean estimatedToo) {
         List<Told> told = new ArrayList<>();
         Codes codes = table.codes(question.factor());
-        List<double[][]> lengths = lengths(table, question, estimatedToo);
+        List<Together> together = together(table, question, estimatedToo);
         for (String level : codes.levels()) {
             if (!level.equals(Factor.NOT_RECORDED)) {
-                SizeShift shift = shift(table, question, new Sides(level, null), lengths);
+                SizeShift shift = shift(together, new Sides(level, null).byCode(codes));
                 if (shift.blocks() > 0) {
                     told.add(new Told(level, shift, 1));
                 }
@@ -75,55 +74,65 @@ public record Sizes(List<Told> levels) {
 
     /** One side against the other. */
     public static SizeShift shift(StintTable table, Question question, Sides sides, boolean estimatedToo) {
-        return shift(table, question, sides, lengths(table, question, estimatedToo));
+        return shift(together(table, question, estimatedToo), sides.byCode(table.codes(question.factor())));
     }
 
-    /** By species. */
-    private static List<double[][]> lengths(StintTable table, Question question, boolean estimatedToo) {
-        List<String> species = question.species() == null ? table.species() : List.of(question.species());
-        return species.stream().map(s -> table.lengthsMm(s, estimatedToo)).toList();
-    }
-
-    private static SizeShift shift(StintTable table, Question question, Sides sides, List<double[][]> bySpecies) {
-        BitSet rows = Comparison.rows(table, question);
-        Codes levels = table.codes(question.factor());
-        int[] side = sides.byCode(levels);
-        List<SizeShift.Lengths> blocks = new ArrayList<>();
-        for (double[][] lengths : bySpecies) {
-            int[] spoken = rows.stream()
-                    .filter(row -> side[levels.at(row)] >= 0 && lengths[row].length > 0)
+    /**
+     * Stints of one block with fish of one species.
+     *
+     * @param levels of each stint
+     * @param means of the lengths of its fish, mm
+     */
+    @SuppressWarnings("ArrayRecordComponent") // made once, never compared
+    private record Together(int[] levels, double[] means) {
+        double[] on(int[] side, int wanted) {
+            return IntStream.range(0, levels.length)
+                    .filter(i -> side[levels[i]] == wanted)
+                    .mapToDouble(i -> means[i])
                     .toArray();
-            Grouping of = Grouping.of(
-                    spoken,
-                    BLOCKS.stream().map(f -> Grouping.By.of(table.codes(f))).toList());
-            blocks.addAll(blocks(spoken, of, row -> side[levels.at(row)] == 1, lengths));
         }
-        return SizeShift.of(blocks);
     }
 
-    private static List<SizeShift.Lengths> blocks(int[] rows, Grouping of, IntPredicate onA, double[][] lengths) {
-        List<List<Integer>> members = new ArrayList<>();
-        IntStream.range(0, of.count()).forEach(block -> members.add(new ArrayList<>()));
-        for (int i = 0; i < rows.length; i++) {
-            members.get(of.of()[i]).add(rows[i]);
-        }
+    private static SizeShift shift(List<Together> together, int[] side) {
         List<SizeShift.Lengths> blocks = new ArrayList<>();
-        for (List<Integer> block : members) {
-            double[] a = means(block, onA, lengths);
-            double[] b = means(block, onA.negate(), lengths);
+        for (Together block : together) {
+            double[] a = block.on(side, 1);
+            double[] b = a.length == 0 ? a : block.on(side, 0);
             if (a.length > 0 && b.length > 0) {
                 blocks.add(new SizeShift.Lengths(a, b));
             }
         }
-        return blocks;
+        return SizeShift.of(blocks);
     }
 
-    private static double[] means(List<Integer> rows, IntPredicate wanted, double[][] lengths) {
-        return rows.stream()
-                .mapToInt(Integer::intValue)
-                .filter(wanted)
-                .mapToDouble(row -> Arrays.stream(lengths[row]).average().orElseThrow())
-                .toArray();
+    /** Blocks of two stints or more, species by species. */
+    private static List<Together> together(StintTable table, Question question, boolean estimatedToo) {
+        BitSet rows = Comparison.rows(table, question);
+        Codes levels = table.codes(question.factor());
+        List<Together> all = new ArrayList<>();
+        for (String species : question.species() == null ? table.species() : List.of(question.species())) {
+            double[][] lengths = table.lengthsMm(species, estimatedToo);
+            int[] spoken = rows.stream()
+                    .filter(row -> levels.at(row) > 0 && lengths[row].length > 0)
+                    .toArray();
+            Grouping of = Grouping.of(
+                    spoken,
+                    BLOCKS.stream().map(f -> Grouping.By.of(table.codes(f))).toList());
+            for (int[] members : LikeForLike.together(of.of(), of.count())) {
+                if (members.length > 1) {
+                    all.add(new Together(
+                            Arrays.stream(members)
+                                    .map(i -> levels.at(spoken[i]))
+                                    .toArray(),
+                            Arrays.stream(members)
+                                    .mapToDouble(i -> Arrays.stream(lengths[spoken[i]])
+                                            .average()
+                                            .orElseThrow())
+                                    .toArray()));
+                }
+            }
+        }
+        return all;
     }
 
     /** What a page leads with: the surest that takes longer fish, else the surest that takes shorter ones. */

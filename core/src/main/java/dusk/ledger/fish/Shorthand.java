@@ -17,7 +17,8 @@ import org.jspecify.annotations.Nullable;
  */
 public record Shorthand(int follows, int bites, int lost, List<Fish> fish) {
     private static final Pattern PART = Pattern.compile(
-            "(?:(\\d{1,3})\\s*x?\\s*)?([\\p{L}][\\p{L} -]*?)\\s*((?:\\d+(?:[.,]\\d+)?|\\d+\\s+\\d+/\\d+)\\s*(?:cm|mm|in|\"|ft|m)?)?");
+            "(?:(\\d{1,3})\\s*x?\\s*)?([\\p{L}][\\p{L} -]*?|[\"“”][\\p{L}][\\p{L} '-]*[\"“”])\\s*((?:\\d+(?:[.,]\\d+)?|\\d+\\s+\\d+/\\d+)\\s*(?:cm|mm|in|\"|ft|m)?)?");
+    private static final Pattern QUOTES = Pattern.compile("[\"“”]");
     private static final int MOST = 200;
 
     /** Fish of a kind; a length is of each. */
@@ -64,11 +65,15 @@ public record Shorthand(int follows, int bites, int lost, List<Fish> fish) {
     }
 
     private static String named(String word, List<String> species, String part) {
+        if (QUOTES.matcher(word).find()) {
+            return QUOTES.matcher(word).replaceAll("").strip();
+        }
         return species.stream()
                 .filter(word::equals)
                 .findFirst()
                 .or(() -> species.stream().filter(s -> s.startsWith(word)).findFirst())
-                .orElseThrow(() -> refused(part));
+                .orElseThrow(() -> new IllegalArgumentException("“" + word + "” in “" + part
+                        + "” is no species of the list. Mend it, or write a new one in quotes: \"" + word + "\"."));
     }
 
     private static IllegalArgumentException refused(String part) {

@@ -34,7 +34,10 @@ import java.util.List;
 
 /** The files of the ledger package, in an order in which every reference points back. */
 public final class LedgerFormat {
-    /** What the package is in: the first had no drops, no rules, and did not say whose a trip or a place is. */
+    /**
+     * What the package is in: the first had no drops, no rules, did not say whose a trip or a place is, and knew less of
+     * hooks, leaders, bodies, places, prey and bites.
+     */
     public static final int EDITION = 2;
 
     /** Stands in for a depth that was missing or unreadable; that is reported, so no such record leaves the reader. */
@@ -64,6 +67,11 @@ public final class LedgerFormat {
             .text("cover", Spot::cover, SpotBuilder::cover)
             .position(Spot::position, SpotBuilder::position)
             .maybe("kept_by", "anglers", Spot::keptBy, SpotBuilder::keptBy)
+            .text("slope", Spot::slope, SpotBuilder::slope)
+            .metres("top_m", Spot::top, SpotBuilder::top)
+            .metres("foot_m", Spot::foot, SpotBuilder::foot)
+            .text("shelter", Spot::shelter, SpotBuilder::shelter)
+            .yesNo("shade", Spot::shade, SpotBuilder::shade)
             .table("spots", false, Ledger::spots);
 
     public static final Table<SetUp> SETUPS = new Columns<SetUp, SetUpBuilder>(
@@ -94,6 +102,12 @@ public final class LedgerFormat {
             .text("leader_material", SetUp::leaderMaterial, SetUpBuilder::leaderMaterial)
             .newtons("leader_strength_n", SetUp::leaderStrength, SetUpBuilder::leaderStrength)
             .millimetres("leader_diameter_mm", SetUp::leaderDiameter, SetUpBuilder::leaderDiameter)
+            .millimetres("leader_length_mm", SetUp::leaderLength, SetUpBuilder::leaderLength)
+            .text("line_colour", SetUp::lineColour, SetUpBuilder::lineColour)
+            .text("hook_pattern", SetUp::hookPattern, SetUpBuilder::hookPattern)
+            .text("plastic_body", SetUp::plasticBody, SetUpBuilder::plasticBody)
+            .millimetres("trimmed_from_mm", SetUp::trimmedFrom, SetUpBuilder::trimmedFrom)
+            .yesNo("pegged", SetUp::pegged, SetUpBuilder::pegged)
             .table("setups", true, Ledger::setUps);
 
     public static final Table<Rod> RODS = new Columns<Rod, RodBuilder>(RodBuilder::builder, RodBuilder::build)
@@ -136,6 +150,8 @@ public final class LedgerFormat {
             .text("forage", Reading::forage, ReadingBuilder::forage)
             .millimetres("forage_length_mm", Reading::forageLength, ReadingBuilder::forageLength)
             .text("source", Reading::source, ReadingBuilder::source)
+            .text("how", Reading::how, ReadingBuilder::how)
+            .text("prey_colour", Reading::preyColour, ReadingBuilder::preyColour)
             .table("readings", false, Ledger::readings);
 
     public static final Table<Stint> STINTS = new Columns<Stint, StintBuilder>(
@@ -158,6 +174,7 @@ public final class LedgerFormat {
             .text("hook_set", Stint::hookSet, StintBuilder::hookSet)
             .text("purpose", Stint::purpose, StintBuilder::purpose)
             .whole("plastics_used", Stint::plasticsUsed, StintBuilder::plasticsUsed)
+            .metres("fish_depth_m", Stint::fishDepth, StintBuilder::fishDepth)
             .whole("follows", Stint::follows, StintBuilder::follows)
             .whole("bites", Stint::bites, StintBuilder::bites)
             .whole("hooked", Stint::hooked, StintBuilder::hooked)
@@ -176,6 +193,7 @@ public final class LedgerFormat {
             .text("mass_how", Catch::massHow, CatchBuilder::massHow)
             .text("bite_on", Catch::biteOn, CatchBuilder::biteOn)
             .yesNo("kept", Catch::kept, CatchBuilder::kept)
+            .text("hooked_in", Catch::hookedIn, CatchBuilder::hookedIn)
             .table("catches", false, Ledger::catches);
 
     public static final Table<Touch> TOUCHES = new Columns<Touch, TouchBuilder>(
@@ -184,6 +202,8 @@ public final class LedgerFormat {
             .reference("stint_id", "stints", Touch::stintId, TouchBuilder::stintId)
             .time("at", Touch::at, TouchBuilder::at)
             .required("kind", Touch::kind, TouchBuilder::kind)
+            .text("bite_on", Touch::biteOn, TouchBuilder::biteOn)
+            .text("felt", Touch::felt, TouchBuilder::felt)
             .table("touches", false, Ledger::touches);
 
     public static final Table<Sign> SIGNS = new Columns<Sign, SignBuilder>(SignBuilder::builder, SignBuilder::build)

@@ -38,6 +38,8 @@ public final class Bounds {
         between("head_mass_g", 0.05, 2000);
         between("plastic_length_mm", 3, 1000);
         between("leader_mm", 0, 20_000);
+        between("leader_length_mm", 0, 30_000);
+        between("trimmed_from_mm", 3, 1000);
         between("line_diameter_mm", 0.01, 3);
         between("leader_diameter_mm", 0.01, 3);
         between("line_strength_n", 0.5, 5000);
@@ -49,6 +51,9 @@ public final class Bounds {
         between("lure_max_g", 0.05, 5000);
         between("retrieve_mm", 10, 5000);
         between("depth_m", 0, 500);
+        between("fish_depth_m", 0, 500);
+        between("top_m", 0, 500);
+        between("foot_m", 0, 500);
         between("water_temp_c", -2, 45);
         between("air_temp_c", -60, 60);
         between("clarity_m", 0, 60);

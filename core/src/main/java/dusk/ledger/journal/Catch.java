@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param count above 1 for several fish that were not measured one by one
  * @param lengthHow measured or estimated
+ * @param hookedIn where the hook sat
  */
 @RecordBuilder
 public record Catch(
@@ -24,7 +25,8 @@ public record Catch(
         @Nullable Mass mass,
         @Nullable String massHow,
         @Nullable String biteOn,
-        @Nullable Boolean kept) {
+        @Nullable Boolean kept,
+        @Nullable String hookedIn) {
     public Catch {
         new Checks("catches")
                 .id("catch_id", id)
@@ -37,6 +39,7 @@ public record Catch(
                 .in("mass_g", mass == null ? null : mass.grams())
                 .word("mass_how", massHow)
                 .text("bite_on", biteOn)
+                .text("hooked_in", hookedIn)
                 .done();
     }
 }

@@ -13,6 +13,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param clarity depth at which a white disc or lure goes out of sight
  * @param pressure of other anglers
+ * @param how measured, or judged by a word that stands for the middle of its band
+ * @param preyColour of the prey that was seen
  */
 @RecordBuilder
 public record Reading(
@@ -33,7 +35,9 @@ public record Reading(
         @Nullable Temperature airTemp,
         @Nullable String forage,
         @Nullable Length forageLength,
-        @Nullable String source) {
+        @Nullable String source,
+        @Nullable String how,
+        @Nullable String preyColour) {
     public Reading {
         new Checks("readings")
                 .id("reading_id", id)
@@ -54,6 +58,8 @@ public record Reading(
                 .text("forage", forage)
                 .in("forage_length_mm", forageLength == null ? null : forageLength.millimetres())
                 .word("source", source)
+                .word("how", how)
+                .text("prey_colour", preyColour)
                 .done();
     }
 }

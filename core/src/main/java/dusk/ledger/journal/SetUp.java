@@ -11,6 +11,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param fromSetUpId the set-up it was changed from
  * @param leader hook to weight where they are apart
+ * @param leaderLength from the main line to the lure; 0 where there is none
+ * @param plasticBody such as hollow; solid where it is not said
+ * @param trimmedFrom the length of the plastic before it was cut
+ * @param pegged whether the weight is kept from sliding
  */
 @RecordBuilder
 public record SetUp(
@@ -39,7 +43,13 @@ public record SetUp(
         @Nullable Length lineDiameter,
         @Nullable String leaderMaterial,
         @Nullable Force leaderStrength,
-        @Nullable Length leaderDiameter) {
+        @Nullable Length leaderDiameter,
+        @Nullable Length leaderLength,
+        @Nullable String lineColour,
+        @Nullable String hookPattern,
+        @Nullable String plasticBody,
+        @Nullable Length trimmedFrom,
+        @Nullable Boolean pegged) {
     public SetUp {
         new Checks("setups")
                 .id("setup_id", id)
@@ -69,6 +79,15 @@ public record SetUp(
                 .text("leader_material", leaderMaterial)
                 .in("leader_strength_n", newtons(leaderStrength))
                 .in("leader_diameter_mm", millimetres(leaderDiameter))
+                .in("leader_length_mm", millimetres(leaderLength))
+                .text("line_colour", lineColour)
+                .text("hook_pattern", hookPattern)
+                .word("plastic_body", plasticBody)
+                .in("trimmed_from_mm", millimetres(trimmedFrom))
+                .that(
+                        trimmedFrom == null || plasticLength == null || trimmedFrom.compareTo(plasticLength) >= 0,
+                        "trimmed_from_mm",
+                        "shorter than what is left of the plastic, expected its length before it was cut")
                 .done();
     }
 

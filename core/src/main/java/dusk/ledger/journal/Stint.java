@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param minutes time fished, above 0
  * @param depth at which it was fished
+ * @param fishDepth where the fish were, apart from the bottom and from what was fished
  * @param follows fish seen following
  * @param bites at least as many as hooked
  * @param hooked at least as many as landed
@@ -34,6 +35,7 @@ public record Stint(
         @Nullable String hookSet,
         @Nullable String purpose,
         @Nullable Integer plasticsUsed,
+        @Nullable Length fishDepth,
         int follows,
         int bites,
         int hooked) {
@@ -60,6 +62,7 @@ public record Stint(
                 .word("hook_set", hookSet)
                 .word("purpose", purpose)
                 .in("plastics_used", plasticsUsed)
+                .in("fish_depth_m", fishDepth == null ? null : fishDepth.metres())
                 .in("follows", follows)
                 .in("hooked", hooked)
                 .in("bites", bites)

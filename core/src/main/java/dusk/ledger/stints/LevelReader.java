@@ -2,6 +2,7 @@ package dusk.ledger.stints;
 
 import dusk.ledger.journal.Ledger;
 import dusk.ledger.journal.Reading;
+import dusk.ledger.journal.Rod;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Spot;
 import dusk.ledger.journal.Stint;
@@ -39,6 +40,7 @@ final class LevelReader {
 
     private final Map<String, SetUp> setUps;
     private final Map<String, Spot> spots;
+    private final Map<String, Rod> rods;
     private final Map<String, Trip> trips;
     private final Map<String, Water> waters;
     private final Map<String, List<Reading>> readings = new HashMap<>();
@@ -55,6 +57,7 @@ final class LevelReader {
         this.years = years;
         setUps = byId(ledger.setUps(), SetUp::id);
         spots = byId(ledger.spots(), Spot::id);
+        rods = byId(ledger.rods(), Rod::id);
         trips = byId(ledger.trips(), Trip::id);
         waters = byId(ledger.waters(), Water::id);
         for (Reading reading : ledger.readings()) {
@@ -117,11 +120,19 @@ final class LevelReader {
             put.word(Factor.STRUCTURE, spot.structure());
             put.word(Factor.BOTTOM, spot.bottom());
             put.word(Factor.COVER, spot.cover());
+            put.word(Factor.SLOPE, spot.slope());
+            put.word(Factor.SHELTER, spot.shelter());
         }
         Reading reading = readingOf(stint);
         if (reading != null) {
             conditions(reading, put);
         }
+        Rod rod = stint.rodId() == null ? null : rods.get(stint.rodId());
+        if (rod != null) {
+            put.word(Factor.ROD_POWER, rod.power());
+            put.banded(Factor.REEL, rod.retrieve(), Bands::reel);
+        }
+        put.banded(Factor.LURE_TO_PREY, lureToPrey(setUp, reading), Bands::lureToPrey);
         handling(stint, put);
         Trip trip = trips.get(stint.tripId());
         String waterId = trip == null ? null : trip.waterId();
@@ -131,6 +142,13 @@ final class LevelReader {
         put.word(Factor.SPOT, stint.spotId());
         put.word(Factor.TRIP, stint.tripId());
         return levels;
+    }
+
+    /** Null where one of the two lengths is not known. */
+    private static @Nullable Double lureToPrey(@Nullable SetUp setUp, @Nullable Reading reading) {
+        Length lure = setUp == null ? null : setUp.plasticLength();
+        Length prey = reading == null ? null : reading.forageLength();
+        return lure == null || prey == null ? null : (Double) (lure.millimetres() / prey.millimetres());
     }
 
     private static void tackle(SetUp setUp, Putter put) {
@@ -155,6 +173,11 @@ final class LevelReader {
         }
         Length diameter = setUp.leaderDiameter() != null ? setUp.leaderDiameter() : setUp.lineDiameter();
         put.banded(Factor.LINE_DIAMETER, diameter, Bands::lineDiameter);
+        put.word(Factor.HOOK_PATTERN, setUp.hookPattern());
+        put.word(Factor.PLASTIC_BODY, setUp.plasticBody());
+        put.word(Factor.LINE_COLOUR, setUp.lineColour());
+        put.word(Factor.PEGGED, setUp.pegged() == null ? null : String.valueOf(setUp.pegged()));
+        put.banded(Factor.LEADER, setUp.leaderLength(), Bands::leader);
     }
 
     private static void conditions(Reading reading, Putter put) {
@@ -168,11 +191,13 @@ final class LevelReader {
         put.word(Factor.WEATHER, reading.weather());
         put.word(Factor.PRESSURE, reading.pressure());
         put.word(Factor.FORAGE, reading.forage());
+        put.word(Factor.PREY_COLOUR, reading.preyColour());
     }
 
     private static void handling(Stint stint, Putter put) {
         put.banded(Factor.DEPTH, stint.depth(), Bands::depth);
         put.word(Factor.FISH_POSITION, stint.fishPosition());
+        put.banded(Factor.FISH_DEPTH, stint.fishDepth(), Bands::depth);
         put.word(Factor.PRESENTATION, stint.presentation());
         put.word(Factor.SPEED, stint.speed());
         put.banded(Factor.PAUSE, stint.pauseSeconds(), Bands::pause);

@@ -1,9 +1,8 @@
 package dusk.ledger.tackle;
 
-import dusk.ledger.units.Length;
 import java.util.HashMap;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
+import java.util.Optional;
 
 /**
  * A plastic's body, L its length in metres.
@@ -12,8 +11,6 @@ import org.jspecify.annotations.Nullable;
  * @param areaShare ka: the area seen by the flow when it falls level is ka L^2
  */
 public record PlasticBody(double volumeShare, double areaShare) {
-    private static final PlasticBody NONE = new PlasticBody(0, 0);
-    private static final PlasticBody USUAL = new PlasticBody(0.0089, 0.120);
     private static final Map<String, PlasticBody> BODIES = new HashMap<>();
 
     static {
@@ -39,18 +36,8 @@ public record PlasticBody(double volumeShare, double areaShare) {
         }
     }
 
-    /** Of a plastic's word; nothing where there is none, a minnow's body for a word outside the table. */
-    public static PlasticBody of(@Nullable String plastic) {
-        return plastic == null ? NONE : BODIES.getOrDefault(plastic, USUAL);
-    }
-
-    /** In grams. */
-    public double massGrams(Length length, @Nullable String material) {
-        return volumeShare * Math.pow(length.metres(), 3) * Material.plasticDensity(material) * 1000;
-    }
-
-    /** That of a rod of the same length and volume. */
-    public Length thickness(Length length) {
-        return Length.ofMillimetres(length.millimetres() * Math.sqrt(4 * volumeShare / Math.PI));
+    /** Of a plastic's word; nothing for one outside the table, which has no body until somebody names the nearest. */
+    public static Optional<PlasticBody> of(String plastic) {
+        return Optional.ofNullable(BODIES.get(plastic));
     }
 }

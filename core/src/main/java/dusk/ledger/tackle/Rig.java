@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What a rig is made of: the columns of a set-up that it has, in the order one puts it together, and the usual words in them.
@@ -18,9 +19,15 @@ public record Rig(String name, List<String> columns, Map<String, String> usual) 
             "line_material",
             "line_strength_n",
             "line_diameter_mm",
+            "line_colour",
             "leader_material",
+            "leader_length_mm",
             "leader_strength_n",
             "leader_diameter_mm");
+
+    /** What any rig may have beside its own parts: rarely said, and asked for behind them. */
+    private static final List<String> BESIDE =
+            List.of("hook_pattern", "plastic_body", "trimmed_from_mm", "blade", "rattle");
 
     private static final String HEAD = "head_mass_g head_shape head_material head_colour ";
     private static final String HOOK = "hook_size hook_wire ";
@@ -61,12 +68,12 @@ public record Rig(String name, List<String> columns, Map<String, String> usual) 
                         + "hook_wire=medium; keeper=none; weed_guard=none");
         rig(
                 "texas rig",
-                HEAD + PLASTIC + HOOK + "weed_guard rattle",
+                HEAD + "pegged " + PLASTIC + HOOK + "weed_guard rattle",
                 "head_mass_g=5 g; head_shape=bullet; head_material=tungsten; plastic=creature; "
                         + "plastic_length_mm=100 mm; hook_wire=heavy; weed_guard=point buried");
         rig(
                 "carolina rig",
-                HEAD + "leader_mm " + PLASTIC + HOOK + "weed_guard rattle",
+                HEAD + "pegged leader_mm " + PLASTIC + HOOK + "weed_guard rattle",
                 "head_mass_g=14 g; head_shape=bullet; head_material=tungsten; leader_mm=600 mm; plastic=lizard; "
                         + "plastic_length_mm=150 mm; hook_wire=medium; weed_guard=point buried");
         rig(
@@ -155,6 +162,12 @@ public record Rig(String name, List<String> columns, Map<String, String> usual) 
         }
         List<String> all = new ArrayList<>(List.of(columns.strip().split(" ")));
         RIGS.put(name, new Rig(name, List.copyOf(all), Map.copyOf(words)));
+    }
+
+    /** Columns that are asked for behind its own: what it may have beside, and the line. */
+    public List<String> more() {
+        return Stream.concat(BESIDE.stream().filter(c -> !columns.contains(c)), LINE.stream())
+                .toList();
     }
 
     /** Of its word; empty for one outside the vocabulary. */

@@ -14,18 +14,34 @@ import org.jspecify.annotations.Nullable;
 /** What does not go together in a set-up, on a rod, at a place. Rules of thumb: each tells its reason and its fix. */
 public final class TackleChecks {
     private static final Force HEAVY_WIRE_LINE = kilograms(6.5);
-    private static final Force LIGHT_WIRE_LINE = kilograms(7);
+    private static final Force LIGHT_WIRE_LINE = kilograms(9);
+    private static final Force HARD_STRIKE_LINE = kilograms(5);
+    private static final Set<String> STIFF = Set.of("medium-heavy", "heavy");
+
+    /** A maker's rating is no knife's edge. */
+    private static final double OVER = 1.1;
+
+    private static final double UNDER = 0.8;
     private static final Set<String> SOFT = Set.of("ultralight", "light", "medium-light");
     private static final Set<String> LONG_BODIES =
             Set.of("straight worm", "bulb-tail worm", "ribbon-tail worm", "cut-tail worm", "stick worm", "lizard");
-    private static final double POINT_FROM = 0.35;
-    private static final double POINT_TO = 0.45;
+    /** A hook whose point stands nearer to the nose than this share of the body leaves most of it unguarded. */
+    private static final double SHORTEST = 0.20;
 
-    /** A worm bites up to a quarter beyond the band before it costs fish. */
-    private static final double POINT_SLACK = 0.10;
+    /** Long worms are taken at the head, and a short hook is a practice of its own. */
+    private static final double SHORTEST_IN_WORM = 0.12;
+
+    private static final double LONGEST = 0.60;
+    private static final double WIDE_GAP = 1.2;
+    private static final double THICK_TRACE_MM = 0.7;
 
     private static final double LONGEST_DROP_MM = 1200;
     private static final double DROP_SHARE_OF_ROD = 0.6;
+
+    /** A weight ahead of the lure swings with it: longer leaders are cast than above a weight that hangs below. */
+    private static final double LONGEST_TRAIL_MM = 2000;
+
+    private static final double TRAIL_SHARE_OF_ROD = 0.9;
 
     private TackleChecks() {}
 
@@ -35,14 +51,21 @@ public final class TackleChecks {
      * @param hookSet of the stint
      * @param cover at the place
      * @param leadForbidden by the rules entered for the water
+     * @param toothed whether fish that cut line are landed on the water
      */
     public record Use(
             @Nullable Rod rod,
             @Nullable String hookSet,
             @Nullable String cover,
-            boolean leadForbidden) {
+            boolean leadForbidden,
+            boolean toothed) {
         /** Nothing known beside the set-up itself. */
-        public static final Use UNKNOWN = new Use(null, null, null, false);
+        public static final Use UNKNOWN = new Use(null, null, null, false, false);
+
+        /** Whether a species cuts line. */
+        public static boolean cutsLine(String species) {
+            return species.contains("pike") || species.contains("barracuda") || species.contains("mackerel");
+        }
     }
 
     /** All that is to be said, the costliest first. */
@@ -50,7 +73,7 @@ public final class TackleChecks {
         List<Caution> cautions = new ArrayList<>();
         rating(cautions, setUp, use.rod(), units);
         wire(cautions, setUp, use, units);
-        line(cautions, setUp, use.rod(), units);
+        line(cautions, setUp, use, units);
         hook(cautions, setUp, units);
         weeds(cautions, setUp, use, units);
         keeper(cautions, setUp);
@@ -77,14 +100,16 @@ public final class TackleChecks {
                 : List.of();
     }
 
-    /** Head and plastic together; null where neither is known. */
+    /** Head and plastic together; null where neither is known, or the plastic has no body in the table. */
     public static @Nullable Mass thrown(SetUp setUp) {
         Mass head = setUp.headMass();
-        Length length = setUp.plasticLength();
-        double grams = (head == null ? 0 : head.grams())
-                + (length == null || setUp.plastic() == null
-                        ? 0
-                        : PlasticBody.of(setUp.plastic()).massGrams(length, setUp.plasticMaterial()));
+        String word = setUp.plastic();
+        boolean bare = word == null || setUp.plasticLength() == null;
+        Plastic plastic = Plastic.of(setUp).orElse(null);
+        if (!bare && plastic == null) {
+            return null;
+        }
+        double grams = (head == null ? 0 : head.grams()) + (plastic == null ? 0 : plastic.massGrams());
         return grams > 0 ? Mass.ofGrams(grams) : null;
     }
 
@@ -96,13 +121,13 @@ public final class TackleChecks {
         String mass = thrown.show(units.headMass());
         Mass most = rod.lureMax();
         Mass least = rod.lureMin();
-        if (most != null && thrown.compareTo(most) > 0) {
+        if (most != null && thrown.grams() > OVER * most.grams()) {
             cautions.add(new Caution(
                     "head_mass_g",
                     "Head and plastic weigh about " + mass + "; the rod is rated to " + most.show(units.headMass())
                             + ". It can break on the cast.",
                     "Go lighter, or take a stronger rod."));
-        } else if (least != null && thrown.compareTo(least) < 0) {
+        } else if (least != null && thrown.grams() < UNDER * least.grams()) {
             cautions.add(new Caution(
                     "head_mass_g",
                     "Head and plastic weigh about " + mass + "; the rod is rated from " + least.show(units.headMass())
@@ -111,29 +136,25 @@ public final class TackleChecks {
         }
     }
 
+    /** A stout hook wants a stiff rod or strong line, one of the two; a thin one gives way where both are strong. */
     private static void wire(List<Caution> cautions, SetUp setUp, Use use, UnitSystem units) {
         Force line = weakest(setUp);
         Rod rod = use.rod();
-        boolean soft = rod != null && rod.power() != null && SOFT.contains(rod.power());
-        if ("heavy".equals(setUp.hookWire())) {
-            if (line != null && line.compareTo(HEAVY_WIRE_LINE) < 0) {
-                cautions.add(new Caution(
-                        "hook_wire",
-                        "A heavy hook is never driven in on line of " + line.show(units.line()) + ".",
-                        "A lighter wire, or line of " + HEAVY_WIRE_LINE.show(units.line()) + " and more."));
-            } else if (soft) {
-                cautions.add(new Caution(
-                        "hook_wire",
-                        "A heavy hook is never driven in with a soft rod.",
-                        "A lighter wire, or a stiffer rod."));
-            }
-        } else if ("light".equals(setUp.hookWire())) {
-            if (line != null && line.compareTo(LIGHT_WIRE_LINE) > 0) {
+        String power = rod == null ? null : rod.power();
+        boolean soft = power != null && SOFT.contains(power);
+        if ("heavy".equals(setUp.hookWire()) && soft && line != null && line.compareTo(HEAVY_WIRE_LINE) < 0) {
+            cautions.add(new Caution(
+                    "hook_wire",
+                    "A heavy hook is never driven in with a soft rod on line of " + line.show(units.line()) + ".",
+                    "A lighter wire, a stiffer rod, or line of " + HEAVY_WIRE_LINE.show(units.line()) + " and more."));
+        } else if ("light".equals(setUp.hookWire()) && line != null) {
+            boolean stiff = power != null && STIFF.contains(power);
+            if (line.compareTo(LIGHT_WIRE_LINE) > 0) {
                 cautions.add(new Caution(
                         "hook_wire",
                         "A light hook straightens on line of " + line.show(units.line()) + ".",
                         "A heavier wire, or line up to " + LIGHT_WIRE_LINE.show(units.line()) + "."));
-            } else if ("hard".equals(use.hookSet())) {
+            } else if ("hard".equals(use.hookSet()) && !soft && (stiff || line.compareTo(HARD_STRIKE_LINE) > 0)) {
                 cautions.add(new Caution(
                         "hook_wire",
                         "A light hook straightens on a hard strike.",
@@ -151,20 +172,27 @@ public final class TackleChecks {
         return line.compareTo(leader) < 0 ? line : leader;
     }
 
-    private static void line(List<Caution> cautions, SetUp setUp, @Nullable Rod rod, UnitSystem units) {
-        boolean noLeader = "none".equals(setUp.leaderMaterial())
-                || (setUp.leaderMaterial() == null && setUp.leaderStrength() == null);
-        if ("braid".equals(setUp.lineMaterial()) && noLeader) {
+    private static void line(List<Caution> cautions, SetUp setUp, Use use, UnitSystem units) {
+        String trace = setUp.leaderMaterial();
+        Length thick = setUp.leaderDiameter();
+        boolean proof = "wire".equals(trace)
+                || (trace != null && !trace.equals("none") && thick != null && thick.millimetres() >= THICK_TRACE_MM);
+        if (use.toothed() && !proof && setUp.lineMaterial() != null) {
             cautions.add(new Caution(
                     "leader_material",
-                    "Braid has no give and is seen.",
-                    "Tie in a leader of " + Length.ofMetres(2).show(units.depth()) + " or more."));
+                    "Toothed fish are about here, and they cut thin line.",
+                    "A trace of wire, or of fluorocarbon from "
+                            + Length.ofMillimetres(THICK_TRACE_MM).show(Length.Unit.MILLIMETRE) + " on."));
         }
         Length drop = setUp.leader();
-        Length length = rod == null ? null : rod.length();
-        double most =
-                length == null ? LONGEST_DROP_MM : Math.min(LONGEST_DROP_MM, length.millimetres() * DROP_SHARE_OF_ROD);
-        if (drop != null && drop.millimetres() > most) {
+        Length length = use.rod() == null ? null : use.rod().length();
+        double most = setUp.rig().equals("drop shot") ? LONGEST_DROP_MM : LONGEST_TRAIL_MM;
+        double ofRod = setUp.rig().equals("drop shot") ? DROP_SHARE_OF_ROD : TRAIL_SHARE_OF_ROD;
+        if (length != null) {
+            most = Math.min(most, length.millimetres() * ofRod);
+        }
+        boolean fixed = !setUp.rig().equals("cork rig");
+        if (fixed && drop != null && drop.millimetres() > most) {
             cautions.add(new Caution(
                     "leader_mm",
                     "Hook and weight are " + drop.show(units.lure()) + " apart: that swings against every cast.",
@@ -172,42 +200,70 @@ public final class TackleChecks {
         }
     }
 
+    /** How the hook holds the plastic, which decides what its size has to do with it. */
+    private enum Held {
+        /** By the nose or the middle, or on a hook that trails: the body moves free of it. */
+        FREE,
+        /** Along the shank, the point out. */
+        THREADED,
+        /** The point back in the body. */
+        BURIED;
+
+        static Held of(SetUp setUp) {
+            String rig = setUp.rig();
+            boolean treble = "treble".equals(setUp.hookWire()) || "treble".equals(setUp.hookPattern());
+            boolean buried = "point buried".equals(setUp.weedGuard());
+            boolean nose = rig.equals("drop shot") || rig.contains("wacky") || rig.equals("line-through head");
+            if (treble || rig.equals("hard bait") || (nose && !buried)) {
+                return FREE;
+            }
+            return buried ? BURIED : THREADED;
+        }
+    }
+
     private static void hook(List<Caution> cautions, SetUp setUp, UnitSystem units) {
-        Length length = setUp.plasticLength();
-        if (length == null
-                || setUp.hookSize() == null
-                || setUp.plastic() == null
-                || setUp.rig().contains("wacky")) {
+        Plastic plastic = Plastic.of(setUp).orElse(null);
+        Hook hook = setUp.hookSize() == null ? null : Hook.of(setUp.hookSize()).orElse(null);
+        Held held = Held.of(setUp);
+        if (plastic == null || hook == null || held == Held.FREE || setUp.rig().contains("wacky")) {
             return;
         }
-        Hook hook = Hook.of(setUp.hookSize()).orElse(null);
-        if (hook == null) {
-            return;
-        }
-        double share = hook.reach().millimetres() / length.millimetres();
+        double share = hook.reach().millimetres() / plastic.length().millimetres();
         boolean worm = LONG_BODIES.contains(setUp.plastic());
-        if (worm && share < POINT_FROM - POINT_SLACK) {
+        if (share < (worm ? SHORTEST_IN_WORM : SHORTEST)) {
             cautions.add(new Caution(
                     "hook_size",
                     "The point stands at " + Math.round(100 * share)
-                            + " % of the worm: fish take the tail and miss it.",
-                    "A larger hook: the point belongs at 35 to 45 %."));
-        } else if (share > POINT_TO + POINT_SLACK && worm) {
+                            + " % of the plastic: fish take the tail and miss it.",
+                    "A larger hook, or a shorter plastic."));
+        } else if (share > LONGEST && worm) {
             cautions.add(new Caution(
                     "hook_size",
                     "The point stands at " + Math.round(100 * share) + " % of the worm and stiffens it.",
-                    "A smaller hook: the point belongs at 35 to 45 %."));
+                    "A smaller hook."));
         }
-        Length thick = PlasticBody.of(setUp.plastic()).thickness(length);
-        if (thick.compareTo(hook.gap()) > 0) {
-            boolean buried = "point buried".equals(setUp.weedGuard());
+        // a threaded body lies half to each side of the shank; a buried point has to come through all of it
+        double through = plastic.thickness().millimetres() * (held == Held.BURIED ? softness(setUp) : 0.5);
+        if (through > gapMm(hook, setUp.hookPattern())) {
             cautions.add(new Caution(
                     "hook_size",
-                    "The plastic is about " + thick.show(units.lure()) + " thick and the hook's gap "
-                            + hook.gap().show(units.lure())
-                            + (buried ? ": the buried point cannot come out." : ": the point is not clear of it."),
+                    "The plastic is about " + plastic.thickness().show(units.lure()) + " thick and the hook's gap "
+                            + Length.ofMillimetres(gapMm(hook, setUp.hookPattern()))
+                                    .show(units.lure())
+                            + (held == Held.BURIED
+                                    ? ": the buried point cannot come out."
+                                    : ": the point is not clear of it."),
                     "A hook with a wider gap, or a slimmer plastic."));
         }
+    }
+
+    /** What of its thickness a body gives way by when a fish closes on it. */
+    private static double softness(SetUp setUp) {
+        return "hollow".equals(setUp.plasticBody()) || "thin-walled".equals(setUp.plasticBody()) ? 0.7 : 1;
+    }
+
+    private static double gapMm(Hook hook, @Nullable String pattern) {
+        return hook.gap().millimetres() * ("wide gap".equals(pattern) ? WIDE_GAP : 1);
     }
 
     private static void weeds(List<Caution> cautions, SetUp setUp, Use use, UnitSystem units) {
@@ -237,9 +293,9 @@ public final class TackleChecks {
     }
 
     private static void keeper(List<Caution> cautions, SetUp setUp) {
-        Length length = setUp.plasticLength();
+        Plastic plastic = Plastic.of(setUp).orElse(null);
         String keeper = setUp.keeper();
-        if (length == null || keeper == null || setUp.plastic() == null) {
+        if (plastic == null || keeper == null) {
             return;
         }
         double most = switch (keeper) {
@@ -249,11 +305,11 @@ public final class TackleChecks {
             case "collar" -> 18;
             default -> Double.MAX_VALUE;
         };
-        if (PlasticBody.of(setUp.plastic()).thickness(length).millimetres() > most) {
+        if (plastic.thickness().millimetres() > most) {
             cautions.add(new Caution(
                     "keeper",
                     "The plastic is thicker than a " + keeper + " keeper holds: it slides down.",
-                    "The next size of keeper, or glue."));
+                    "The next size of keeper, or glue; glue bonds skin, so keep it from fingers and eyes."));
         }
     }
 

@@ -18,6 +18,12 @@ public final class Bands {
             Band.of(List.of("under 12 cm", "12-30 cm", "30-60 cm", "60 cm and over"), 120, 300, 600);
     static final Band LINE_DIAMETER =
             Band.of(List.of("under 0.20 mm", "0.20-0.26 mm", "0.26-0.33 mm", "0.33 mm and over"), 0.20, 0.26, 0.33);
+    static final Band LEADER =
+            Band.of(List.of("none", "under 0.6 m", "0.6-2 m", "2 m and over"), Double.MIN_VALUE, 600, 2000);
+    static final Band REEL =
+            Band.of(List.of("slow under 0.6 m a turn", "middling 0.6-0.75", "fast 0.75 and over"), 600, 750);
+    static final Band LURE_TO_PREY =
+            Band.of(List.of("under 0.5", "0.5-0.8", "0.8-1.25", "1.25-2", "2 and over"), 0.5, 0.8, 1.25, 2);
     static final Band WATER_TEMP = Band.of(
             List.of("under 7 C", "7-10 C", "10-15 C", "15-20 C", "20-25 C", "25 C and over"), 7, 10, 15, 20, 25);
     static final Band CLARITY =
@@ -58,6 +64,21 @@ public final class Bands {
 
     public static String hookHeight(Length leader) {
         return HOOK_HEIGHT.label(leader.millimetres());
+    }
+
+    /** Of the leader from the main line to the lure; 0 is none. */
+    public static String leader(Length leader) {
+        return LEADER.label(leader.millimetres());
+    }
+
+    /** Of the line that one turn of the handle takes in. */
+    public static String reel(Length retrieve) {
+        return REEL.label(retrieve.millimetres());
+    }
+
+    /** Of the length of the lure to that of the prey. */
+    public static String lureToPrey(double ratio) {
+        return LURE_TO_PREY.label(ratio);
     }
 
     public static String lineDiameter(Length diameter) {

@@ -25,6 +25,11 @@ public final class Words {
         fixed("hook_set", "reel, sweep, hard");
         fixed("purpose", "search, follow-up, trial");
         fixed("length_how", "measured, estimated");
+        fixed("how@readings", "measured, judged");
+        fixed("slope", "flat, gentle, steep");
+        fixed("shelter", "lee, windward, open");
+        fixed("plastic_body", "solid, hollow, thin-walled, ribbed");
+        fixed("felt", "tick, weight, slack line, line jump, rod tip, seen, not felt");
         fixed("mass_how", "measured, estimated, from_length");
         fixed("kind@touches", "follow, bite, hooked");
         fixed("kind@signs", "bait showing, fish breaking, birds, fish on sonar, prey seen, none");
@@ -43,6 +48,7 @@ public final class Words {
         open("head_material", "lead, tungsten, tin-bismuth, brass, steel");
         open("head_colour", "plain, black, chartreuse, green pumpkin, white, red");
         open("hook_wire", "light, medium, heavy, treble");
+        open("hook_pattern", "straight, wide gap, offset, jig, treble, circle, single swim");
         open("weed_guard", "none, fibre, wire, point buried");
         open("keeper", "none, barb, collar, screw, coil fine, coil stout");
         open("skirt", "none, short, long");
@@ -63,6 +69,9 @@ public final class Words {
                 "green pumpkin, watermelon, brown craw, orange craw, black, black-blue, dark plum, violet, "
                         + "smoke, clear with glitter, pearl, white,"
                         + " silver shad, motor oil, chartreuse, glow bright, red");
+        open("prey_colour", String.join(", ", OPEN.get("colour")));
+        open("line_colour", "clear, dull, bright");
+        open("hooked_in", "lip, roof, corner, outside, deep");
         open("colour_accent", "none, chartreuse tail, orange belly, red flake, blue flake, dark back");
         open(
                 "structure",

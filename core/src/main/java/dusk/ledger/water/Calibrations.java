@@ -56,9 +56,7 @@ public final class Calibrations {
     /** The log factor on S that one drop on slack line says. */
     public static double logFactor(Tied.Known tied, Calibration.Drop drop, double water) {
         return Calibration.logFactor(
-                Lure.of(tied.parts(), water),
-                new Cast(drop.metres(), 0, 0, tied.line().metres(), water, 0, 0),
-                drop);
+                Lure.of(tied.parts(), water), new Cast(drop.metres(), 0, 0, tied.line(), water, 0, 0), drop);
     }
 
     /** For one set-up: its own drops, else those of its plastic's other set-ups, else none. */

@@ -20,7 +20,7 @@ public sealed interface Fall {
 
         /** Seconds on slack line to a depth in m; it must not float. */
         public double seconds(double depthM, double water) {
-            return new Cast(depthM, 0, 0, tied.line().metres(), water, 0, 0).freeFallSeconds(lure(water), depthM);
+            return new Cast(depthM, 0, 0, tied.line(), water, 0, 0).freeFallSeconds(lure(water), depthM);
         }
 
         /** Such as {@code 11 s (8 to 14)}. */

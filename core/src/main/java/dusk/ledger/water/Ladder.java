@@ -1,7 +1,6 @@
 package dusk.ledger.water;
 
-import dusk.ledger.tackle.PlasticBody;
-import dusk.ledger.units.Length;
+import dusk.ledger.tackle.Plastic;
 import dusk.ledger.units.Mass;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -106,9 +105,7 @@ public record Ladder(List<Rung> rungs, Optional<Rung> lightest, Optional<Rung> c
         }
 
         boolean overRating(Mass head) {
-            Length length = parts.plasticLength();
-            double plastic =
-                    length == null ? 0 : PlasticBody.of(parts.plastic()).massGrams(length, parts.plasticMaterial());
+            double plastic = parts.body().map(Plastic::massGrams).orElse(0.0);
             return rodMost != null && head.grams() + plastic > rodMost.grams();
         }
     }

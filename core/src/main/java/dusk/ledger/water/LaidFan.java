@@ -41,8 +41,8 @@ public record LaidFan(double towardDeg, double arcDeg, double castM, double stri
             return null;
         }
         double heading = round(current.towardDeg() - bearingDeg);
-        Cast cast = new Cast(
-                depthM, castM, Cast.USUAL_ROD_TIP_M, known.tied().line().metres(), Cast.FRESH, current.mps(), heading);
+        Cast cast =
+                new Cast(depthM, castM, Cast.USUAL_ROD_TIP_M, known.tied().line(), Cast.FRESH, current.mps(), heading);
         Arrival arrival = Arrival.of(known.lure(Cast.FRESH), cast, Arrival.Method.SLACK);
         double side = Math.sin(Math.toRadians(heading)) >= 0 ? 1 : -1;
         return new Landing(-arrival.shortM(), side * arrival.driftM());

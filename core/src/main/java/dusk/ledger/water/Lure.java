@@ -2,9 +2,11 @@ package dusk.ledger.water;
 
 import dusk.ledger.tackle.Head;
 import dusk.ledger.tackle.Material;
+import dusk.ledger.tackle.Plastic;
 import dusk.ledger.tackle.PlasticBody;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.Mass;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,6 +28,8 @@ public record Lure(double weightN, double dragM2, double liftM2) {
     /**
      * What is tied on.
      *
+     * @param plasticBody how it is made, such as hollow; null for solid
+     * @param trimmedFrom its length before it was cut; null where it was not
      * @param hookGrams mass of the steel hook
      * @param bladeM2 drag area of a blade; 0 for none
      * @param skirtM2 drag area of a skirt; 0 for none
@@ -36,12 +40,50 @@ public record Lure(double weightN, double dragM2, double liftM2) {
             @Nullable String plastic,
             @Nullable Length plasticLength,
             @Nullable String plasticMaterial,
+            @Nullable String plasticBody,
+            @Nullable Length trimmedFrom,
             double hookGrams,
             double bladeM2,
             double skirtM2) {
+        /** With a plastic that is solid and whole. */
+        public Parts(
+                @Nullable Mass head,
+                @Nullable String headMaterial,
+                @Nullable String plastic,
+                @Nullable Length plasticLength,
+                @Nullable String plasticMaterial,
+                double hookGrams,
+                double bladeM2,
+                double skirtM2) {
+            this(head, headMaterial, plastic, plasticLength, plasticMaterial, null, null, hookGrams, bladeM2, skirtM2);
+        }
+
         /** The same on another head. */
         public Parts on(Mass other) {
-            return new Parts(other, headMaterial, plastic, plasticLength, plasticMaterial, hookGrams, bladeM2, skirtM2);
+            return new Parts(
+                    other,
+                    headMaterial,
+                    plastic,
+                    plasticLength,
+                    plasticMaterial,
+                    plasticBody,
+                    trimmedFrom,
+                    hookGrams,
+                    bladeM2,
+                    skirtM2);
+        }
+
+        /**
+         * The plastic; nothing where there is none.
+         *
+         * @throws IllegalArgumentException where its word has no body in the table
+         */
+        Optional<Plastic> body() {
+            if (plastic != null && PlasticBody.of(plastic).isEmpty()) {
+                throw new IllegalArgumentException(
+                        "\"" + plastic + "\" has no body in the table, expected the nearest of it");
+            }
+            return Plastic.of(plastic, plasticLength, plasticMaterial, plasticBody, trimmedFrom);
         }
     }
 
@@ -50,15 +92,14 @@ public record Lure(double weightN, double dragM2, double liftM2) {
         Mass head = parts.head();
         double headKg = head == null ? 0 : head.grams() / 1000;
         double headDensity = Material.headDensity(parts.headMaterial());
-        Length length = parts.plasticLength() == null ? Length.ofMillimetres(0) : parts.plasticLength();
-        PlasticBody body = PlasticBody.of(parts.plastic());
-        double plasticKg = body.massGrams(length, parts.plasticMaterial()) / 1000;
+        Optional<Plastic> plastic = parts.body();
+        double plasticKg = plastic.map(Plastic::massGrams).orElse(0.0) / 1000;
         double plasticDensity = Material.plasticDensity(parts.plasticMaterial());
         double weight = GRAVITY
                 * (headKg * (1 - water / headDensity)
                         + parts.hookGrams() / 1000 * (1 - water / STEEL_KG_M3)
                         + plasticKg * (1 - water / plasticDensity));
-        double area = body.areaShare() * length.metres() * length.metres();
+        double area = plastic.map(Plastic::areaM2).orElse(0.0);
         double radius =
                 head == null ? 0 : Head.ballRadius(head, parts.headMaterial()).metres();
         double drag = LEVEL_PLASTIC * area + BALL * Math.PI * radius * radius + parts.bladeM2() + parts.skirtM2();

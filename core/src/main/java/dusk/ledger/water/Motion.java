@@ -44,8 +44,6 @@ public final class Motion {
 
     private final Lure lure;
     private final Cast cast;
-    private final double uX;
-    private final double uY;
 
     private final List<Path.Point> points = new ArrayList<>();
     private double[] at;
@@ -61,8 +59,6 @@ public final class Motion {
         this.cast = cast;
         at = new double[] {cast.castM(), 0, 0};
         points.add(new Path.Point(0, at[0], at[1], at[2], 0, false));
-        uX = Math.cos(Math.toRadians(cast.headingDeg()));
-        uY = Math.sin(Math.toRadians(cast.headingDeg()));
     }
 
     /**
@@ -172,16 +168,17 @@ public final class Motion {
     }
 
     /**
-     * Slid over the bottom or the surface as fast as line is taken in, and across the line with the current, which is
-     * none on the bottom.
+     * Slid over the bottom or the surface as fast as line is taken in, and across the line with the water, which on the
+     * bottom runs only as a boat drifts. On a slack line it lies where it lies, which a drifting boat sees move.
      */
     private double[] slid(Phase phase, double[] s) {
         double out = Math.hypot(s[0], s[1]);
+        double[] water = cast.runsMps(s[2]);
         if (out == 0 || phase.slack()) {
-            return new double[3];
+            return s[2] >= cast.depthM() ? new double[] {water[0], water[1], 0} : new double[3];
         }
         double inward = phase.reelMps() * Math.hypot(out, s[2] + cast.rodTipM()) / out;
-        double across = cast.currentMps(s[2]) * (uY * s[0] - uX * s[1]) / out;
+        double across = (water[1] * s[0] - water[0] * s[1]) / out;
         return new double[] {(-inward * s[0] - across * s[1]) / out, (-inward * s[1] + across * s[0]) / out, 0};
     }
 
@@ -326,9 +323,9 @@ public final class Motion {
 
     /** With the current, and down as fast as its weight and the line drawn after it let it. */
     private double[] free(double[] s) {
-        double current = cast.currentMps(s[2]);
-        double drag = lure.dragM2() + cast.drawnPerMetre() * Math.max(0, s[2]);
-        return new double[] {current * uX, current * uY, Math.sqrt(2 * lure.weightN() / (cast.water() * drag))};
+        double[] water = cast.runsMps(s[2]);
+        double drag = lure.dragM2() + cast.drawnM2(s[2]);
+        return new double[] {water[0], water[1], Math.sqrt(2 * lure.weightN() / (cast.water() * drag))};
     }
 
     /** Solves (u + q) . n = -V for the tension. */
@@ -343,9 +340,9 @@ public final class Motion {
         nx /= length;
         ny /= length;
         nz /= length;
-        double current = cast.currentMps(s[2]);
-        double half = cast.water() * (lure.dragM2() + LINE_SWEPT * cast.lineM() * length) / 2;
-        double along = current * (uX * nx + uY * ny) + reel;
+        double[] water = cast.runsMps(s[2]);
+        double half = cast.water() * (lure.dragM2() + LINE_SWEPT * cast.line().sweptM2(length)) / 2;
+        double along = water[0] * nx + water[1] * ny + reel;
         // what a current brings toward the rod is not drawn through the water, so it is not lifted either
         double drawn = Math.max(0, Math.min(reel, along));
         double down = lure.weightN() - 0.5 * cast.water() * lure.liftM2() * drawn * drawn;
@@ -358,7 +355,7 @@ public final class Motion {
         double fz = down - tension * nz;
         double size = Math.sqrt(fx * fx + fy * fy + fz * fz);
         double share = size == 0 ? 0 : 1 / Math.sqrt(half * size);
-        return new double[] {current * uX + fx * share, current * uY + fy * share, fz * share};
+        return new double[] {water[0] + fx * share, water[1] + fy * share, fz * share};
     }
 
     /**

@@ -2,10 +2,14 @@ package dusk.ledger.water;
 
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.tackle.HardBait;
+import dusk.ledger.tackle.Hook;
+import dusk.ledger.tackle.PlasticBody;
 import dusk.ledger.tackle.Rig;
+import dusk.ledger.units.Figures;
 import dusk.ledger.units.Length;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** What is tied on as the water feels it, or why that cannot be told from the set-up. */
@@ -24,10 +28,10 @@ public sealed interface Tied {
     /**
      * It can be told.
      *
-     * @param line diameter
+     * @param line in the water
      * @param taken what had to be taken for granted, each as a sentence
      */
-    record Known(Lure.Parts parts, Length line, List<String> taken) implements Tied {
+    record Known(Lure.Parts parts, Line line, List<String> taken) implements Tied {
         public Known {
             taken = List.copyOf(taken);
         }
@@ -56,10 +60,13 @@ public sealed interface Tied {
         if (setUp.headMass() == null && !some(setUp.plastic())) {
             return new Unknown("Neither head nor plastic is recorded.");
         }
-        List<String> taken = new ArrayList<>();
-        if (setUp.lineDiameter() == null) {
-            taken.add("The line is taken as " + USUAL_LINE.show(Length.Unit.MILLIMETRE) + "; none is recorded.");
+        if (setUp.plastic() != null && PlasticBody.of(setUp.plastic()).isEmpty()) {
+            return new Unknown(
+                    "“" + setUp.plastic()
+                            + "” has no body in the table. Change the set-up, or build one here, with the plastic nearest to it.");
         }
+        List<String> taken = new ArrayList<>();
+        Line line = line(setUp, taken);
         if (setUp.headMass() != null && setUp.headMaterial() == null) {
             taken.add("The head is taken as lead; no material is recorded.");
         }
@@ -70,11 +77,52 @@ public sealed interface Tied {
                         setUp.plastic(),
                         setUp.plasticLength(),
                         setUp.plasticMaterial(),
-                        USUAL_HOOK_G,
+                        setUp.plasticBody(),
+                        setUp.trimmedFrom(),
+                        hookGrams(setUp),
                         some(setUp.blade()) || setUp.rig().equals("underspin") ? USUAL_BLADE_M2 : 0,
                         some(setUp.skirt()) || setUp.rig().equals("skirted jig") ? USUAL_SKIRT_M2 : 0),
-                setUp.lineDiameter() == null ? USUAL_LINE : setUp.lineDiameter(),
+                line,
                 taken);
+    }
+
+    /** By its size and wire where they are known. */
+    private static double hookGrams(SetUp setUp) {
+        return setUp.hookSize() == null
+                ? USUAL_HOOK_G
+                : Hook.of(setUp.hookSize())
+                        .map(hook -> hook.mass(setUp.hookWire()).grams())
+                        .orElse(USUAL_HOOK_G);
+    }
+
+    private static Line line(SetUp setUp, List<String> taken) {
+        Length main = setUp.lineDiameter();
+        if (main == null) {
+            Optional<Length> estimated = Line.estimated(setUp.lineMaterial(), setUp.lineStrength());
+            main = estimated.orElse(USUAL_LINE);
+            taken.add(
+                    estimated.isPresent()
+                            ? "The line is estimated from its strength as " + thin(main) + ", give or take a fifth."
+                            : "The line is taken as " + thin(main) + "; none is recorded.");
+        }
+        Length leader = setUp.leaderLength();
+        if (leader == null || leader.millimetres() == 0) {
+            return Line.of(main);
+        }
+        Length own = setUp.leaderDiameter();
+        if (own == null) {
+            Optional<Length> estimated = Line.estimated(setUp.leaderMaterial(), setUp.leaderStrength());
+            own = estimated.orElse(main);
+            taken.add(
+                    estimated.isPresent()
+                            ? "The leader is estimated from its strength as " + thin(own) + ", give or take a fifth."
+                            : "The leader is taken to be as thick as the line.");
+        }
+        return new Line(main.metres(), own.metres(), leader.metres());
+    }
+
+    private static String thin(Length diameter) {
+        return Figures.fixed(diameter.millimetres(), 2) + " mm";
     }
 
     private static boolean some(@Nullable String word) {

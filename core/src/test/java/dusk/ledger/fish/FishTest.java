@@ -118,4 +118,18 @@ class FishTest {
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("rite");
     }
+
+    @Test
+    void aSpeciesOutsideTheListIsTakenInQuotesAndASlipIsNot() {
+        assertThat(Shorthand.read("2 \"red drum\" 55, l41", SPECIES, Length.Unit.CENTIMETRE)
+                        .fish())
+                .containsExactly(
+                        new Shorthand.Fish(2, "red drum", Length.ofMillimetres(550)),
+                        new Shorthand.Fish(1, "largemouth", Length.ofMillimetres(410)));
+        assertThat(Shorthand.read("“zander” 16\"", SPECIES, Length.Unit.INCH).fish())
+                .containsExactly(new Shorthand.Fish(1, "zander", Length.ofMillimetres(406.4)));
+        assertThatThrownBy(() -> Shorthand.read("lagremouth 41", SPECIES, Length.Unit.CENTIMETRE))
+                .hasMessage("“lagremouth” in “lagremouth 41” is no species of the list. Mend it, or write a new one in"
+                        + " quotes: \"lagremouth\".");
+    }
 }

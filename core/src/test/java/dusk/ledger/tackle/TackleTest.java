@@ -56,7 +56,7 @@ class TackleTest {
                 .lureMin(Mass.ofGrams(leastG))
                 .lureMax(Mass.ofGrams(mostG))
                 .build();
-        return new TackleChecks.Use(rod, "sweep", "sparse", true);
+        return new TackleChecks.Use(rod, "sweep", "sparse", true, false);
     }
 
     @Test
@@ -69,13 +69,13 @@ class TackleTest {
     @CsvSource({
         "head_mass_g, 45, head_mass_g",
         "head_material, lead, head_material",
-        "hook_wire, heavy, hook_wire",
-        "leader_material, none, leader_material",
-        "leader_mm, 1500, leader_mm",
-        "hook_size, #4, hook_size",
+        "hook_wire, heavy, ",
+        "leader_material, none, ",
+        "leader_mm, 2500, leader_mm",
+        "hook_size, #12, hook_size",
         "hook_size, 8/0, hook_size",
         "keeper, coil fine, ",
-        "plastic, short stick, hook_size",
+        "plastic, a body of our own, ",
         "hook_size, a big one, "
     })
     void eachFaultIsSaidAtTheColumnThatMendsIt(String column, String value, String at) {
@@ -86,14 +86,14 @@ class TackleTest {
 
     @Test
     void whatItIsFishedWithCounts() {
-        assertThat(columns(Map.of(), on(12, 21, "medium"))).containsExactly("head_mass_g");
-        assertThat(columns(Map.of("hook_wire", "light"), new TackleChecks.Use(null, "hard", null, false)))
+        assertThat(columns(Map.of(), on(16, 21, "medium"))).containsExactly("head_mass_g");
+        assertThat(columns(Map.of("hook_wire", "light"), new TackleChecks.Use(null, "hard", null, false, false)))
                 .containsExactly("hook_wire");
-        assertThat(columns(Map.of("hook_wire", "heavy", "line_strength_n", 90.0), on(3, 21, "light")))
+        assertThat(columns(Map.of("hook_wire", "heavy", "line_strength_n", 40.0), on(3, 21, "light")))
                 .containsExactly("hook_wire");
-        assertThat(columns(Map.of(), new TackleChecks.Use(null, null, "thick", false)))
+        assertThat(columns(Map.of(), new TackleChecks.Use(null, null, "thick", false, false)))
                 .containsExactly("weed_guard");
-        assertThat(columns(Map.of("weed_guard", "fibre"), new TackleChecks.Use(null, null, "thick", false)))
+        assertThat(columns(Map.of("weed_guard", "fibre"), new TackleChecks.Use(null, null, "thick", false, false)))
                 .isEmpty();
         assertThat(columns(Map.of("head_material", "lead"), TackleChecks.Use.UNKNOWN))
                 .isEmpty();

@@ -45,7 +45,7 @@ class CalibrationsTest {
         List<Calibrations.Counted> drops = new ArrayList<>();
         Tied.Known tied = tied(setUp);
         for (double depth : depths) {
-            double seconds = new Cast(depth, 0, 0, tied.line().metres(), Cast.FRESH, 0, 0)
+            double seconds = new Cast(depth, 0, 0, tied.line(), Cast.FRESH, 0, 0)
                     .freeFallSeconds(Lure.of(tied.parts(), Cast.FRESH).calibrated(factor), depth);
             drops.add(new Calibrations.Counted(setUp, new Calibration.Drop(seconds, depth), Cast.FRESH));
         }

@@ -51,7 +51,7 @@ abstract class AtTheColumn extends RunningApplication {
     /** Seconds in which a set-up falls whose drag is so many times what is reckoned. */
     static double seconds(SetUp setUp, double depthM, double factor) {
         Tied.Known tied = (Tied.Known) Tied.of(setUp);
-        return new Cast(depthM, 0, 0, tied.line().metres(), Cast.FRESH, 0, 0)
+        return new Cast(depthM, 0, 0, tied.line(), Cast.FRESH, 0, 0)
                 .freeFallSeconds(Lure.of(tied.parts(), Cast.FRESH).calibrated(factor), depthM);
     }
 

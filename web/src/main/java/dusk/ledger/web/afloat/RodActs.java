@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.BiConsumer;
 import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What is done with one rod. */
@@ -56,13 +57,23 @@ public class RodActs {
         this.newId = newId;
     }
 
-    /** A fish that followed or bit and was not hooked. */
-    public void touch(By by, String rodId, String kind) {
+    /**
+     * A fish that followed or bit and was not hooked.
+     *
+     * @param biteOn on what it came; null where it is not said
+     * @param felt how it was noticed
+     */
+    public void touch(By by, String rodId, String kind, @Nullable String biteOn, @Nullable String felt) {
         boolean bite = kind.equals("bite");
         onStint(by, rodId, kind, (on, stint) -> {
-            on.w().insert(LedgerFormat.TOUCHES, new Touch(newId.next(), stint.id(), on.at(), kind));
+            on.w().insert(LedgerFormat.TOUCHES, new Touch(newId.next(), stint.id(), on.at(), kind, biteOn, felt));
             running.count(on, stint, bite ? 0 : 1, bite ? 1 : 0, 0);
         });
+    }
+
+    /** The same with no more said of it. */
+    public void touch(By by, String rodId, String kind) {
+        touch(by, rodId, kind, null, null);
     }
 
     /** Fish hooked and lost. */

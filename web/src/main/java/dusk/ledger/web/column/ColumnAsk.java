@@ -2,10 +2,10 @@ package dusk.ledger.web.column;
 
 import dusk.ledger.journal.Rod;
 import dusk.ledger.journal.SetUp;
-import dusk.ledger.units.Length;
 import dusk.ledger.water.Arrival;
 import dusk.ledger.water.Band;
 import dusk.ledger.water.Cast;
+import dusk.ledger.water.Line;
 import dusk.ledger.water.Retrieve;
 import dusk.ledger.web.form.Typed;
 import java.util.ArrayList;
@@ -36,6 +36,8 @@ record ColumnAsk(
         double reelMps,
         double currentMps,
         double headingDeg,
+        double driftMps,
+        double driftDeg,
         double waterKgM3,
         @Nullable Band band,
         @Nullable Rod rod,
@@ -66,6 +68,8 @@ record ColumnAsk(
             "own",
             "current_mps",
             "heading",
+            "drift_mps",
+            "drift_deg",
             "band_from_m",
             "band_to_m",
             "tip_m",
@@ -79,8 +83,8 @@ record ColumnAsk(
             "and");
 
     /** Water and cast for one of the set-ups. */
-    Cast cast(Length line) {
-        return new Cast(depthM, castM, tipM, line.metres(), waterKgM3, currentMps, headingDeg);
+    Cast cast(Line line) {
+        return new Cast(depthM, castM, tipM, line, waterKgM3, currentMps, headingDeg, driftMps, driftDeg);
     }
 
     /**
@@ -120,6 +124,8 @@ record ColumnAsk(
                 reel,
                 Typed.or(typed.speed("current_mps", 0, 3), () -> 0.0),
                 Typed.or(typed.number("heading", 0, 360, "°"), () -> USUAL_HEADING_DEG),
+                Typed.or(typed.speed("drift_mps", 0, 3), () -> 0.0),
+                Typed.or(typed.number("drift_deg", 0, 360, "°"), () -> USUAL_HEADING_DEG),
                 Cast.density(typed.ticked("salt")),
                 band(typed, depth),
                 rod,

@@ -102,6 +102,7 @@ class ColumnController {
         Map<String, String> shown = new HashMap<>(values);
         shown.putIfAbsent("setup", usual == null ? "" : usual.id());
         shown.putIfAbsent("method", "slack");
+        shown.putIfAbsent("drift_deg", Figures.trimmed(ColumnAsk.USUAL_HEADING_DEG, 0));
         shown.putIfAbsent("heading", Figures.trimmed(ColumnAsk.USUAL_HEADING_DEG, 0));
         shown.putIfAbsent("presentation", ColumnAsk.USUAL_PRESENTATION);
         for (String name : List.of("depth_m", "cast_m", "reel")) {

@@ -7,6 +7,7 @@ import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Arrival;
 import dusk.ledger.water.Band;
 import dusk.ledger.water.Cast;
+import dusk.ledger.water.Line;
 import dusk.ledger.water.Path;
 import dusk.ledger.water.Tied;
 import dusk.ledger.web.portrait.Svg;
@@ -174,7 +175,7 @@ final class Elevation {
                 LEFT + 46,
                 top - 8,
                 "current " + Speed.ofMetresPerSecond(ask.currentMps()).show());
-        Cast profile = ask.cast(Tied.USUAL_LINE);
+        Cast profile = ask.cast(Line.of(Tied.USUAL_LINE));
         double along = Math.cos(Math.toRadians(ask.headingDeg()));
         for (double part : new double[] {0.06, 0.3, 0.55, 0.78, 0.93}) {
             double speed = profile.currentMps(part * ask.depthM()) / ask.currentMps();

@@ -41,6 +41,8 @@ class CardChoices {
                 likely.stream().skip(LIKELY_SPECIES).toList(),
                 last == null ? "" : last.species(),
                 Words.of("cause"),
+                Words.of("bite_on"),
+                Words.closed("felt", "touches"),
                 head == null ? "" : shown(ladder.down(head), units),
                 head == null ? "" : shown(ladder.up(head), units),
                 Words.of("colour").stream()

@@ -129,7 +129,8 @@ class CardLayout {
                 rod.rodId() == null ? null : seen.rods().get(rod.rodId()),
                 null,
                 spot == null ? null : spot.cover(),
-                seen.leadForbidden());
+                seen.leadForbidden(),
+                seen.toothed());
         return TackleChecks.of(setUp, use, seen.units()).stream()
                 .map(c -> c.reason() + " " + c.fix())
                 .toList();

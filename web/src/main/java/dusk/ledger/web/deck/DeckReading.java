@@ -8,6 +8,7 @@ import dusk.ledger.journal.Stint;
 import dusk.ledger.web.records.Anglers;
 import dusk.ledger.web.records.Deck;
 import dusk.ledger.web.records.Drops;
+import dusk.ledger.web.records.FishFacts;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Places;
 import dusk.ledger.web.records.RodOut;
@@ -39,6 +40,7 @@ class DeckReading {
     private final WaterRules rules;
     private final Drops drops;
     private final Acts acts;
+    private final FishFacts facts;
     private final Clock clock;
 
     DeckReading(
@@ -50,6 +52,7 @@ class DeckReading {
             WaterRules rules,
             Drops drops,
             Acts acts,
+            FishFacts facts,
             Clock clock) {
         this.rows = rows;
         this.anglers = anglers;
@@ -59,6 +62,7 @@ class DeckReading {
         this.rules = rules;
         this.drops = drops;
         this.acts = acts;
+        this.facts = facts;
         this.clock = clock;
     }
 
@@ -82,6 +86,7 @@ class DeckReading {
                 rows.losses(viewer, stints),
                 acts.latest(viewer, trip),
                 rules.leadForbidden(viewer, deck.water().id()),
+                facts.toothed(viewer, deck.water().id()),
                 drops.calibrations(viewer),
                 rows.lastReading(viewer, trip, now));
     }
@@ -116,6 +121,7 @@ class DeckReading {
                 rows.losses(viewer, stints),
                 acts.latest(viewer, trip),
                 rules.leadForbidden(viewer, deck.water().id()),
+                facts.toothed(viewer, deck.water().id()),
                 drops.calibrations(viewer, setUp),
                 rows.lastReading(viewer, trip, now));
     }

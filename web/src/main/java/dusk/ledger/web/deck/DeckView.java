@@ -103,6 +103,8 @@ record DeckView(
             List<String> moreSpecies,
             String again,
             List<String> causes,
+            List<String> biteOn,
+            List<String> felt,
             String lighter,
             String heavier,
             List<Swatch> colours,

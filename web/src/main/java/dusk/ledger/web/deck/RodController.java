@@ -89,7 +89,16 @@ class RodController {
             case "landed" -> {
                 return Just.landed(rodId, acts.landed(by, rodId, Said.of("species", typed), fish(typed)));
             }
-            case "follow", "bite" -> acts.touch(by, rodId, touch);
+            case "follow" -> acts.touch(by, rodId, touch);
+            case "bite" ->
+                acts.touch(
+                        by,
+                        rodId,
+                        touch,
+                        typed.textOrNull("bite_on"),
+                        typed.textOrNull("felt") == null
+                                ? null
+                                : Said.among(Words.closed("felt", "touches"), "felt", typed));
             case "lost" -> acts.lost(by, rodId, Said.among(Words.of("cause"), "cause", typed));
             case "swap" -> acts.swap(by, rodId, typed.values());
             case "counted" -> acts.counted(by, rodId, typed);

@@ -43,6 +43,7 @@ record Seen(
         List<Loss> losses,
         List<Acts.Done> acts,
         boolean leadForbidden,
+        boolean toothed,
         Calibrations calibrations,
         @Nullable Reading last) {
     static final double SECONDS_PER_HOUR = 3600;

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -29,6 +30,12 @@ public final class RecordForm<T> {
 
     /** Before a column's name: the button that takes one of two values. */
     private static final String TAKE = "take.";
+
+    private static final List<FormField.Group> YES_OR_NO = List.of(new FormField.Group(
+            "",
+            Stream.of(UnitText.YES, UnitText.NO)
+                    .map(w -> new FormField.Option(w, w))
+                    .toList()));
 
     private final Table<T> table;
     private final UnitText text;
@@ -69,6 +76,12 @@ public final class RecordForm<T> {
     public RecordForm<T> choose(
             String column, String label, String hint, List<FormField.Group> groups, String preview) {
         asked.add(new Asked(column, label, hint, FormField.Kind.CHOICE, groups, false, preview));
+        return this;
+    }
+
+    /** Asks to choose, among the fields that stand folded away. */
+    public RecordForm<T> chooseMore(String column, String label, List<FormField.Group> groups) {
+        asked.add(new Asked(column, label, "", FormField.Kind.CHOICE, groups, true, ""));
         return this;
     }
 
@@ -210,6 +223,9 @@ public final class RecordForm<T> {
             List<String> words = closed.isEmpty() ? Words.of(column.name()) : closed;
             groups = List.of(new FormField.Group(
                     "", words.stream().map(w -> new FormField.Option(w, w)).toList()));
+            if (column.kind() == FileColumn.Kind.YES_NO) {
+                groups = YES_OR_NO;
+            }
             kind = kindOf(column, !closed.isEmpty(), !words.isEmpty());
         }
         String value = typed.getOrDefault(one.column(), "");
@@ -254,7 +270,8 @@ public final class RecordForm<T> {
             case TIME -> FormField.Kind.TIME;
             case WHOLE -> FormField.Kind.WHOLE;
             case NUMBER -> FormField.Kind.DECIMAL;
-            case TEXT, YES_NO -> words ? FormField.Kind.WORDS : FormField.Kind.TEXT;
+            case YES_NO -> FormField.Kind.CHOICE;
+            case TEXT -> words ? FormField.Kind.WORDS : FormField.Kind.TEXT;
         };
     }
 

@@ -26,6 +26,9 @@ public final class UnitText {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm");
     private static final Set<String> THIN = Set.of("line_diameter_mm", "leader_diameter_mm");
 
+    static final String YES = "yes";
+    static final String NO = "no";
+
     private static final double TINY = 0.001;
 
     private final UnitSystem units;
@@ -72,7 +75,7 @@ public final class UnitText {
         String name = column.name();
         return switch (column.kind()) {
             case TEXT -> text;
-            case YES_NO -> Boolean.valueOf(text);
+            case YES_NO -> yesOrNo(text);
             case TIME -> time(text);
             case WHOLE -> (long) Numbers.whole(text);
             case NUMBER -> {
@@ -99,6 +102,9 @@ public final class UnitText {
         String name = column.name();
         if (value instanceof Instant at) {
             return TIME.format(at.atZone(zone));
+        }
+        if (value instanceof Boolean said) {
+            return said ? YES : NO;
         }
         if (value instanceof Double number) {
             return shown(name, number);
@@ -131,6 +137,14 @@ public final class UnitText {
 
     private Mass.Unit massUnit(String column) {
         return column.equals("mass_g") ? units.fishMass() : units.headMass();
+    }
+
+    private static boolean yesOrNo(String text) {
+        return switch (text) {
+            case YES, "true" -> true;
+            case NO, "false" -> false;
+            default -> throw new IllegalArgumentException("Write yes or no, not “" + text + "”.");
+        };
     }
 
     private Instant time(String text) {

@@ -2,7 +2,7 @@ package dusk.ledger.web.portrait;
 
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.tackle.Hook;
-import dusk.ledger.tackle.PlasticBody;
+import dusk.ledger.tackle.Plastic;
 import dusk.ledger.units.Length;
 import org.jspecify.annotations.Nullable;
 
@@ -67,9 +67,8 @@ abstract class Figure {
     }
 
     final double thickness() {
-        Length own = setUp.plasticLength();
-        return own == null
-                ? 8 * scale
-                : Math.max(3, PlasticBody.of(setUp.plastic()).thickness(own).millimetres() * scale);
+        return Plastic.of(setUp)
+                .map(p -> Math.max(3, p.thickness().millimetres() * scale))
+                .orElse(8 * scale);
     }
 }

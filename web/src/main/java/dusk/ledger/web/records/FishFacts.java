@@ -8,6 +8,7 @@ import static org.jooq.impl.DSL.max;
 import static org.jooq.impl.DSL.min;
 import static org.jooq.impl.DSL.sum;
 
+import dusk.ledger.tackle.TackleChecks;
 import dusk.ledger.vocabulary.Words;
 import dusk.ledger.web.store.Settled;
 import dusk.ledger.web.store.Store;
@@ -26,7 +27,10 @@ public class FishFacts {
     private static final double LONGEST_MM = 900;
 
     private final Store store;
-    private final Settled<Map<String, Lengths>> waters;
+    /** From so much of what is landed on a water on, fish that cut line are to be reckoned with. */
+    private static final double TOOTHED_SHARE = 0.05;
+
+    private final Settled<Map<String, Landed>> waters;
 
     FishFacts(Store store) {
         this.store = store;
@@ -38,6 +42,9 @@ public class FishFacts {
         static final Lengths UNKNOWN = new Lengths(SHORTEST_MM, LONGEST_MM);
     }
 
+    /** @param fish how many of a species */
+    private record Landed(Lengths lengths, long fish) {}
+
     /** Species by how many were landed on a water, the most first, then the rest of the vocabulary. */
     public List<String> likely(Viewer viewer, String waterId) {
         List<String> species = new ArrayList<>(water(viewer, waterId).keySet());
@@ -46,14 +53,26 @@ public class FishFacts {
     }
 
     public Lengths lengths(Viewer viewer, String waterId, String species) {
-        return water(viewer, waterId).getOrDefault(species, Lengths.UNKNOWN);
+        Landed landed = water(viewer, waterId).get(species);
+        return landed == null ? Lengths.UNKNOWN : landed.lengths();
     }
 
-    private Map<String, Lengths> water(Viewer viewer, String waterId) {
+    /** Whether one fish in twenty or more that are landed on a water cuts line. */
+    public boolean toothed(Viewer viewer, String waterId) {
+        Map<String, Landed> landed = water(viewer, waterId);
+        long all = landed.values().stream().mapToLong(Landed::fish).sum();
+        long cutting = landed.entrySet().stream()
+                .filter(e -> TackleChecks.Use.cutsLine(e.getKey()))
+                .mapToLong(e -> e.getValue().fish())
+                .sum();
+        return cutting > 0 && cutting >= TOOTHED_SHARE * all;
+    }
+
+    private Map<String, Landed> water(Viewer viewer, String waterId) {
         return waters.of(viewer, waterId, () -> {
-            Map<String, Lengths> lengths = new LinkedHashMap<>();
+            Map<String, Landed> landed = new LinkedHashMap<>();
             store.read()
-                    .select(CATCHES.SPECIES, min(CATCHES.LENGTH_MM), max(CATCHES.LENGTH_MM))
+                    .select(CATCHES.SPECIES, min(CATCHES.LENGTH_MM), max(CATCHES.LENGTH_MM), sum(CATCHES.COUNT))
                     .from(CATCHES)
                     .join(STINTS)
                     .on(and(STINTS.CLUB_ID.eq(CATCHES.CLUB_ID), STINTS.STINT_ID.eq(CATCHES.STINT_ID)))
@@ -63,13 +82,16 @@ public class FishFacts {
                     .and(TRIPS.WATER_ID.eq(waterId))
                     .groupBy(CATCHES.SPECIES)
                     .orderBy(sum(CATCHES.COUNT).desc(), CATCHES.SPECIES)
-                    .forEach(r -> lengths.put(
+                    .forEach(r -> landed.put(
                             r.value1(),
-                            r.value2() == null || r.value3() == null
-                                    ? Lengths.UNKNOWN
-                                    : new Lengths(
-                                            Math.floor(r.value2() * 0.08) * 10, Math.ceil(r.value3() * 0.12) * 10)));
-            return lengths;
+                            new Landed(
+                                    r.value2() == null || r.value3() == null
+                                            ? Lengths.UNKNOWN
+                                            : new Lengths(
+                                                    Math.floor(r.value2() * 0.08) * 10,
+                                                    Math.ceil(r.value3() * 0.12) * 10),
+                                    r.value4().longValue())));
+            return landed;
         });
     }
 }

@@ -53,6 +53,26 @@ public class Places {
         });
     }
 
+    /** Whether the viewer may change it: whoever keeps it, of one that all share an officer. */
+    public static boolean mayChange(Viewer viewer, Spot spot) {
+        return spot.keptBy() == null ? viewer.officer() : spot.keptBy().equals(viewer.anglerId());
+    }
+
+    /**
+     * Writes a place over the one with its id.
+     *
+     * @throws NotYours where the viewer may not change it
+     */
+    public void change(Viewer viewer, Spot spot) {
+        store.write(viewer.clubId(), tx -> {
+            if (one(viewer, spot.id()).filter(s -> mayChange(viewer, s)).isEmpty()) {
+                throw new NotYours();
+            }
+            rows.update(tx, viewer.clubId(), LedgerFormat.SPOTS, spot);
+            return spot;
+        });
+    }
+
     /** The place as its maker's own. */
     static Spot keptBy(Viewer maker, Spot spot) {
         return LedgerFormat.SPOTS.changed(spot, Map.of("kept_by", angler(maker)));

@@ -169,29 +169,34 @@ public class TripRows {
         return row;
     }
 
-    /** Stores a fish. A fish landed was hooked and bit: its stint's counts rise with it where they lag behind. */
-    public void storeFish(Viewer viewer, Catch fish, boolean fresh) {
+    /** Stores a fish or a loss. What was landed or lost was hooked and bit: its stint's counts rise with it where they lag behind. */
+    public <T> void storeHooked(Viewer viewer, Table<T> table, T row, String stintId, boolean fresh) {
         store.write(viewer.clubId(), tx -> {
-            write(tx, viewer, CATCHES, fish, fresh);
-            long hooked = total(tx, viewer, Tables.CATCHES, Tables.CATCHES.COUNT, Tables.CATCHES.STINT_ID, fish)
-                    + total(tx, viewer, Tables.LOSSES, Tables.LOSSES.COUNT, Tables.LOSSES.STINT_ID, fish);
+            write(tx, viewer, table, row, fresh);
+            long hooked = total(tx, viewer, Tables.CATCHES, Tables.CATCHES.COUNT, Tables.CATCHES.STINT_ID, stintId)
+                    + total(tx, viewer, Tables.LOSSES, Tables.LOSSES.COUNT, Tables.LOSSES.STINT_ID, stintId);
             return tx.update(Tables.STINTS)
                     .set(Tables.STINTS.HOOKED, greatest(Tables.STINTS.HOOKED, val(hooked)))
                     .set(
                             Tables.STINTS.BITES,
                             greatest(Tables.STINTS.BITES, greatest(Tables.STINTS.HOOKED, val(hooked))))
                     .where(Visibility.of(viewer, Tables.STINTS))
-                    .and(Tables.STINTS.STINT_ID.eq(fish.stintId()))
+                    .and(Tables.STINTS.STINT_ID.eq(stintId))
                     .execute();
         });
     }
 
     private static long total(
-            DSLContext tx, Viewer viewer, org.jooq.Table<?> table, Field<Long> count, Field<String> stint, Catch fish) {
+            DSLContext tx,
+            Viewer viewer,
+            org.jooq.Table<?> table,
+            Field<Long> count,
+            Field<String> stint,
+            String stintId) {
         Long total = tx.select(coalesce(sum(count), 0))
                 .from(table)
                 .where(Visibility.of(viewer, table))
-                .and(stint.eq(fish.stintId()))
+                .and(stint.eq(stintId))
                 .fetchOne(0, Long.class);
         return total == null ? 0 : total;
     }

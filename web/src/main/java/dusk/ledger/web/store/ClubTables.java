@@ -35,6 +35,7 @@ public final class ClubTables {
             LedgerFormat.WATERS,
             LedgerFormat.SPOTS,
             LedgerFormat.SETUPS,
+            LedgerFormat.RODS,
             LedgerFormat.TRIPS,
             LedgerFormat.READINGS,
             LedgerFormat.STINTS,

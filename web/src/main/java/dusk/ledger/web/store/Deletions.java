@@ -87,6 +87,14 @@ public final class Deletions {
         return delete(viewer, what, (tx, id) -> mark(tx, viewer, id, CATCHES, CATCHES.CATCH_ID.eq(catchId)));
     }
 
+    public String loss(Viewer viewer, String lossId, String what) {
+        return delete(viewer, what, (tx, id) -> mark(tx, viewer, id, LOSSES, LOSSES.LOSS_ID.eq(lossId)));
+    }
+
+    public String sign(Viewer viewer, String signId, String what) {
+        return delete(viewer, what, (tx, id) -> mark(tx, viewer, id, SIGNS, SIGNS.SIGN_ID.eq(signId)));
+    }
+
     public String drop(Viewer viewer, String dropId, String what) {
         return delete(viewer, what, (tx, id) -> mark(tx, viewer, id, DROPS, DROPS.DROP_ID.eq(dropId)));
     }

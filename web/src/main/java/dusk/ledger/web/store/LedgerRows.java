@@ -112,6 +112,9 @@ public final class LedgerRows {
         if (table.equals(LedgerFormat.SETUPS)) {
             return in(table, "setup_id", stints, Stint::setUpId);
         }
+        if (table.equals(LedgerFormat.RODS)) {
+            return in(table, "rod_id", stints, Stint::rodId);
+        }
         if (table.equals(LedgerFormat.TRIPS) || table.equals(LedgerFormat.READINGS)) {
             return in(table, "trip_id", stints, Stint::tripId);
         }

@@ -82,6 +82,7 @@ final class Written {
         stints.addAll(standingOn(read, clubId, STINTS.TRIP_ID, ids(notes, "trip")));
         stints.addAll(standingOn(read, clubId, STINTS.SETUP_ID, ids(notes, "setup")));
         stints.addAll(standingOn(read, clubId, STINTS.SPOT_ID, ids(notes, "spot")));
+        stints.addAll(standingOn(read, clubId, STINTS.ROD_ID, ids(notes, "rod")));
         return stints.size() > most
                 ? Optional.empty()
                 : Optional.of(new Since(stints, Set.copyOf(ids(notes, "temperatures")), last));

@@ -29,7 +29,7 @@ record SetUpForm(String rig, UnitSystem units) {
         for (String column : columns()) {
             form.ask(column, FieldWords.label(column), FieldWords.hint(column));
         }
-        for (String column : Rig.LINE) {
+        for (String column : Rig.of(rig).map(Rig::more).orElse(Rig.LINE)) {
             form.askMore(column, FieldWords.label(column), FieldWords.hint(column));
         }
         return form;

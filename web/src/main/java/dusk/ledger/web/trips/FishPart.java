@@ -51,7 +51,9 @@ class FishPart implements TripPart<Catch> {
                 .ask("at", "When", "")
                 .askMore("count", "How many", "for several fish not measured one by one")
                 .askMore("mass_g", "Weight", "")
-                .askMore("mass_how", "How the weight was had", "");
+                .askMore("mass_how", "How the weight was had", "")
+                .askMore("kept", "Kept", "")
+                .askMore("hooked_in", "Hooked in", "where the hook sat");
     }
 
     @Override
@@ -99,7 +101,7 @@ class FishPart implements TripPart<Catch> {
 
     @Override
     public void store(TripContext on, Catch fish, boolean fresh) {
-        rows.storeFish(on.viewer(), fish, fresh);
+        rows.storeHooked(on.viewer(), LedgerFormat.CATCHES, fish, fish.stintId(), fresh);
     }
 
     @Override

@@ -26,9 +26,9 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-/** Adds, changes and deletes what hangs on a trip: one way for readings, stints, fish and places. */
+/** Adds, changes and deletes what hangs on a trip: one way for readings, stints, fish, losses, signs and places. */
 @Controller
-@RequestMapping("/trips/{tripId}/{part:readings|stints|fish|places}")
+@RequestMapping("/trips/{tripId}/{part:readings|stints|fish|losses|signs|places}")
 class PartController {
     private final Choices choices;
     private final Alone alone;

@@ -12,7 +12,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** A new place on the trip's water. It belongs to whoever enters it and stays theirs until they share it. */
+/** Places on the trip's water. A new one belongs to whoever enters it and stays theirs until they share it. */
 @Component
 class PlacePart implements TripPart<Spot> {
     private final Places places;
@@ -38,6 +38,11 @@ class PlacePart implements TripPart<Spot> {
                 .ask("structure", "Structure", "the club's analysis reads this")
                 .ask("bottom", "Bottom", "")
                 .ask("cover", "Cover", "")
+                .askMore("slope", "Fall of the bottom", "")
+                .askMore("top_m", "Top of the edge", "its depth")
+                .askMore("foot_m", "Foot of the edge", "its depth")
+                .askMore("shelter", "Shelter from the wind", "")
+                .askMore("shade", "In the shade", "")
                 .askMore("latitude", "Latitude", "degrees, north above 0")
                 .askMore("longitude", "Longitude", "degrees, east above 0");
     }
@@ -46,7 +51,8 @@ class PlacePart implements TripPart<Spot> {
     public Form head(TripContext on, @Nullable String id) {
         return new Form(
                 "place-form",
-                "New place on " + on.water().name(),
+                (id == null ? "New place on " : "Change the place on ")
+                        + on.water().name(),
                 on.page() + "/places" + (id == null ? "" : "/" + id),
                 "Save the place",
                 on.page(),
@@ -74,13 +80,21 @@ class PlacePart implements TripPart<Spot> {
 
     @Override
     public void store(TripContext on, Spot spot, boolean fresh) {
-        places.add(on.viewer(), spot);
+        if (fresh) {
+            places.add(on.viewer(), spot);
+        } else {
+            places.change(on.viewer(), spot);
+        }
     }
 
-    /** Places are only made here. */
     @Override
     public boolean of(TripContext on, Spot record) {
-        return false;
+        return record.waterId().equals(on.water().id());
+    }
+
+    @Override
+    public boolean mayChange(TripContext on, Spot record) {
+        return Places.mayChange(on.viewer(), record);
     }
 
     @Override

@@ -50,9 +50,11 @@ class ReadingPart implements TripPart<Reading> {
                 .askMore("pressure", "Other anglers", "")
                 .askMore("forage", "Prey about", "")
                 .askMore("forage_length_mm", "Length of the prey", "")
+                .askMore("prey_colour", "Colour of the prey", "")
                 .askMore("wind_from_deg", "Wind from", "degrees from north")
                 .askMore("air_temp_c", "Air temperature", "")
-                .askMore("air_pressure_hpa", "Air pressure", "in hPa");
+                .askMore("air_pressure_hpa", "Air pressure", "in hPa")
+                .askMore("how", "Measured or judged", "judged by a word stands for the middle of its band");
     }
 
     @Override

@@ -17,6 +17,7 @@ import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.records.Places;
+import dusk.ledger.web.records.Rods;
 import dusk.ledger.web.records.TripRows;
 import dusk.ledger.web.records.Trips;
 import dusk.ledger.web.store.Deletions;
@@ -44,13 +45,15 @@ class StintPart implements TripPart<Stint> {
     private final TripRows rows;
     private final Choices choices;
     private final Places places;
+    private final Rods rods;
     private final Deletions deletions;
 
-    StintPart(Trips trips, TripRows rows, Choices choices, Places places, Deletions deletions) {
+    StintPart(Trips trips, TripRows rows, Choices choices, Places places, Rods rods, Deletions deletions) {
         this.trips = trips;
         this.rows = rows;
         this.choices = choices;
         this.places = places;
+        this.rods = rods;
         this.deletions = deletions;
     }
 
@@ -91,6 +94,8 @@ class StintPart implements TripPart<Stint> {
                 .askMore("line_method", "Line on the fall", "")
                 .askMore("hook_set", "Hook set", "")
                 .askMore("fish_position", "Where the fish were", "")
+                .askMore("fish_depth_m", "Depth of the fish", "apart from the bottom's and the lure's")
+                .chooseMore("rod_id", "Rod", List.of(rods(on)))
                 .askMore("purpose", "Why this stint", "")
                 .askMore("casts", "Casts", "")
                 .askMore("plastics_used", "Plastics used up", "");
@@ -101,6 +106,14 @@ class StintPart implements TripPart<Stint> {
                 "",
                 offers.anglers("angler_id", on.asked()).stream()
                         .map((Angler a) -> new FormField.Option(a.id(), a.called()))
+                        .toList());
+    }
+
+    private FormField.Group rods(TripContext on) {
+        return new FormField.Group(
+                "",
+                rods.all(on.viewer()).stream()
+                        .map(r -> new FormField.Option(r.id(), r.called()))
                         .toList());
     }
 
@@ -204,6 +217,11 @@ class StintPart implements TripPart<Stint> {
                         || rows.one(on.viewer(), LedgerFormat.SPOTS, spot)
                                 .filter(s -> s.waterId().equals(on.water().id()))
                                 .isPresent());
+        String rod = stint.rodId();
+        known(
+                problems,
+                "rod_id",
+                rod == null || rows.one(on.viewer(), LedgerFormat.RODS, rod).isPresent());
         return problems;
     }
 

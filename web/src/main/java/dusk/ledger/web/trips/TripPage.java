@@ -17,15 +17,20 @@ record TripPage(
         boolean live,
         HorizonStrip strip,
         List<ReadingLine> readings,
+        List<SignLine> signs,
         List<StintLine> stints,
         Totals totals) {
 
     record ReadingLine(String id, String at, List<String> facts) {}
 
+    /** @param words such as {@code birds at Kiln Point: gulls, far out} */
+    record SignLine(String id, String at, String words) {}
+
     /**
      * A stint: effort on the left page, what came of it on the right.
      *
      * @param effort such as {@code 35 min}
+     * @param placeToChange id of the place, where the reader may change it; else empty
      * @param came such as {@code 3 bites, 2 hooked, 1 lost}
      */
     record StintLine(
@@ -39,7 +44,12 @@ record TripPage(
             String portrait,
             String how,
             String came,
-            List<FishLine> fish) {}
+            List<FishLine> fish,
+            List<LossLine> lost,
+            String placeToChange) {}
+
+    /** @param words such as {@code 2 lost: hook straightened} */
+    record LossLine(String id, String words) {}
 
     record FishLine(String id, String words, List<String> cautions) {}
 

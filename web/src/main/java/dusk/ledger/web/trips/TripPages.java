@@ -5,6 +5,7 @@ import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.Loss;
 import dusk.ledger.journal.Reading;
 import dusk.ledger.journal.SetUp;
+import dusk.ledger.journal.Sign;
 import dusk.ledger.journal.Spot;
 import dusk.ledger.journal.Stint;
 import dusk.ledger.journal.Trip;
@@ -78,9 +79,10 @@ class TripPages {
         ZoneId zone = water.zone();
         List<Stint> stints = rows.stints(viewer, trip.id());
         List<Catch> catches = rows.catches(viewer, stints);
-        Map<String, Integer> lost = rows.losses(viewer, stints).stream()
-                .collect(Collectors.groupingBy(Loss::stintId, Collectors.summingInt(Loss::count)));
+        Map<String, List<Loss>> lost =
+                rows.losses(viewer, stints).stream().collect(Collectors.groupingBy(Loss::stintId));
         Words words = new Words(
+                viewer,
                 trips.changeableStints(viewer, trip.id()),
                 person.units(),
                 zone,
@@ -91,7 +93,7 @@ class TripPages {
                 fish -> curves.cautions(viewer, person.units(), trip, water, fish, catches));
         Map<String, List<Catch>> fish = catches.stream().collect(Collectors.groupingBy(Catch::stintId));
         List<TripPage.StintLine> lines = stints.stream()
-                .map(s -> words.stint(s, fish.getOrDefault(s.id(), List.of()), lost.getOrDefault(s.id(), 0)))
+                .map(s -> words.stint(s, fish.getOrDefault(s.id(), List.of()), lost.getOrDefault(s.id(), List.of())))
                 .toList();
         return new TripPage(
                 trip.id(),
@@ -105,6 +107,7 @@ class TripPages {
                 trips.live(viewer, trip),
                 horizon.of(water, LocalDate.ofInstant(trip.startedAt(), zone), marks(stints, catches)),
                 rows.readings(viewer, trip.id()).stream().map(words::reading).toList(),
+                rows.signs(viewer, trip.id()).stream().map(words::sign).toList(),
                 lines,
                 totals(stints, fish));
     }
@@ -157,6 +160,7 @@ class TripPages {
 
     /** The trip's records in words. */
     private record Words(
+            Viewer viewer,
             Set<String> changeable,
             UnitSystem units,
             ZoneId zone,
@@ -166,7 +170,7 @@ class TripPages {
             Function<Catch, String> condition,
             Function<Catch, List<String>> cautions) {
 
-        TripPage.StintLine stint(Stint stint, List<Catch> fish, int lost) {
+        TripPage.StintLine stint(Stint stint, List<Catch> fish, List<Loss> lost) {
             Angler angler = anglers.get(stint.anglerId());
             Spot spot = stint.spotId() == null ? null : spots.get(stint.spotId());
             SetUp setUp = setUps.get(stint.setUpId());
@@ -181,15 +185,31 @@ class TripPages {
                     words,
                     setUp == null ? "" : Portrait.svg(setUp, words),
                     StintWords.how(stint, units),
-                    StintWords.came(stint, lost),
+                    StintWords.came(stint, lost.stream().mapToInt(Loss::count).sum()),
                     fish.stream()
                             .map(f -> new TripPage.FishLine(f.id(), fish(f), cautions.apply(f)))
-                            .toList());
+                            .toList(),
+                    lost.stream()
+                            .map(l -> new TripPage.LossLine(l.id(), l.count() + " lost: " + l.cause()))
+                            .toList(),
+                    spot != null && Places.mayChange(viewer, spot) ? spot.id() : "");
         }
 
         private String fish(Catch fish) {
             String on = fish.biteOn() == null ? "" : ", on " + fish.biteOn();
-            return FishWords.of(fish, units) + condition.apply(fish) + on;
+            String in = fish.hookedIn() == null ? "" : ", hooked in the " + fish.hookedIn();
+            String kept = Boolean.TRUE.equals(fish.kept()) ? ", kept" : "";
+            return FishWords.of(fish, units) + condition.apply(fish) + on + in + kept;
+        }
+
+        TripPage.SignLine sign(Sign sign) {
+            Spot spot = sign.spotId() == null ? null : spots.get(sign.spotId());
+            return new TripPage.SignLine(
+                    sign.id(),
+                    TimeText.hour(sign.at(), zone),
+                    sign.kind()
+                            + (spot == null ? "" : " at " + PlaceWords.of(spot))
+                            + (sign.note() == null ? "" : ": " + sign.note()));
         }
 
         TripPage.ReadingLine reading(Reading reading) {

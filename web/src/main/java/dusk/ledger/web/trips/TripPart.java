@@ -9,7 +9,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A kind of record that hangs on a trip and is added, changed and deleted by form: readings, stints, fish, places.
+ * A kind of record that hangs on a trip and is added, changed and deleted by form: readings, stints, fish, losses, signs, places.
  *
  * @param <T> the record
  */

@@ -24,6 +24,12 @@ public final class FieldWords {
             Map.entry("colour", "colour"),
             Map.entry("colour_accent", "accent"),
             Map.entry("leader_mm", "hook to weight"),
+            Map.entry("hook_pattern", "hook pattern"),
+            Map.entry("plastic_body", "body of the plastic"),
+            Map.entry("trimmed_from_mm", "cut down from"),
+            Map.entry("pegged", "weight pegged"),
+            Map.entry("line_colour", "line colour"),
+            Map.entry("leader_length_mm", "leader length"),
             Map.entry("line_material", "line"),
             Map.entry("line_strength_n", "line strength"),
             Map.entry("line_diameter_mm", "line diameter"),
@@ -31,15 +37,18 @@ public final class FieldWords {
             Map.entry("leader_strength_n", "leader strength"),
             Map.entry("leader_diameter_mm", "leader diameter"));
 
-    private static final Map<String, String> HINTS = Map.of(
-            "head_mass_g", "3/8, 3/8 oz or 10 g",
-            "plastic_length_mm", "10 cm or 4\"",
-            "hook_size", "#1 or 2/0",
-            "leader_mm", "30 cm or 12\"",
-            "line_strength_n", "4 kg or 8 lb",
-            "line_diameter_mm", "in mm",
-            "leader_strength_n", "4 kg or 8 lb",
-            "leader_diameter_mm", "in mm");
+    private static final Map<String, String> HINTS = Map.ofEntries(
+            Map.entry("head_mass_g", "3/8, 3/8 oz or 10 g"),
+            Map.entry("plastic_length_mm", "10 cm or 4\""),
+            Map.entry("trimmed_from_mm", "its length before it was cut"),
+            Map.entry("pegged", "kept from sliding on the line"),
+            Map.entry("hook_size", "#1 or 2/0"),
+            Map.entry("leader_mm", "30 cm or 12\""),
+            Map.entry("leader_length_mm", "1.5 m or 5 ft; 0 for none"),
+            Map.entry("line_strength_n", "4 kg or 8 lb"),
+            Map.entry("line_diameter_mm", "in mm"),
+            Map.entry("leader_strength_n", "4 kg or 8 lb"),
+            Map.entry("leader_diameter_mm", "in mm"));
 
     private FieldWords() {}
 

@@ -129,25 +129,29 @@ class RecordsTest {
         trip("a", 0, "lake");
         stint("s1", "a", club.guide, "jig", 30);
         TripRows rows = club.get(TripRows.class);
-        rows.storeFish(
+        rows.storeHooked(
                 viewer,
+                LedgerFormat.CATCHES,
                 CatchBuilder.builder()
                         .id("f")
                         .stintId("s1")
                         .species("pike")
                         .count(5)
                         .build(),
+                "s1",
                 true);
         Stint after = rows.stint(viewer, "a", "s1").orElseThrow();
         assertThat(List.of(after.bites(), after.hooked())).containsExactly(5, 5);
-        rows.storeFish(
+        rows.storeHooked(
                 viewer,
+                LedgerFormat.CATCHES,
                 CatchBuilder.builder()
                         .id("f")
                         .stintId("s1")
                         .species("pike")
                         .count(1)
                         .build(),
+                "s1",
                 false);
         after = rows.stint(viewer, "a", "s1").orElseThrow();
         assertThat(List.of(after.bites(), after.hooked())).containsExactly(5, 5);
@@ -275,14 +279,16 @@ class RecordsTest {
         fish("f1", "s1", "walleye", 1);
         assertThat(facts.likely(viewer, "lake").get(0)).isEqualTo("walleye");
         club.get(TripRows.class)
-                .storeFish(
+                .storeHooked(
                         viewer,
+                        LedgerFormat.CATCHES,
                         CatchBuilder.builder()
                                 .id("f2")
                                 .stintId("s1")
                                 .species("pike")
                                 .count(4)
                                 .build(),
+                        "s1",
                         true);
         assertThat(facts.likely(viewer, "lake")).startsWith("pike", "walleye");
         assertThat(facts.likely(club.stranger.viewer(), "lake").get(0)).isNotEqualTo("pike");

@@ -22,6 +22,8 @@ import org.junit.jupiter.api.Test;
 
 /** Closed words stand in SQL, where the database refuses others, and in Java, where a message says which: they must be the same. */
 class ClosedWordsTest {
+    private static final Pattern ADDED =
+            Pattern.compile("alter table (\\w+) add column (\\w+) text check \\((\\w+) in \\(([^)]*)\\)\\)");
     private static final Pattern TABLE = Pattern.compile("create table (\\w+) \\((.*?)\\) strict;", Pattern.DOTALL);
     private static final Pattern WORDS = Pattern.compile("(\\w+) text[^,]*? check \\((\\w+) in \\(([^)]*)\\)\\)");
 
@@ -30,21 +32,26 @@ class ClosedWordsTest {
         Map<String, List<String>> words = new TreeMap<>();
         try (Stream<Path> files = Files.list(Path.of("src/main/resources/db/migration"))) {
             for (Path file : files.sorted().toList()) {
+                Matcher added = ADDED.matcher(read(file));
+                while (added.find()) {
+                    assertThat(added.group(2)).isEqualTo(added.group(3));
+                    words.put(added.group(1) + "." + added.group(2), listed(added.group(4)));
+                }
                 Matcher table = TABLE.matcher(read(file));
                 while (table.find()) {
                     Matcher column = WORDS.matcher(table.group(2));
                     while (column.find()) {
                         assertThat(column.group(1)).isEqualTo(column.group(2));
-                        words.put(
-                                table.group(1) + "." + column.group(1),
-                                Arrays.stream(column.group(3).split(", "))
-                                        .map(w -> w.replace("'", ""))
-                                        .toList());
+                        words.put(table.group(1) + "." + column.group(1), listed(column.group(3)));
                     }
                 }
             }
         }
         return words;
+    }
+
+    private static List<String> listed(String words) {
+        return Arrays.stream(words.split(", ")).map(w -> w.replace("'", "")).toList();
     }
 
     private static String read(Path file) {

@@ -7,6 +7,7 @@ import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.CatchBuilder;
 import dusk.ledger.journal.Loss;
 import dusk.ledger.journal.ReadingBuilder;
+import dusk.ledger.journal.RodBuilder;
 import dusk.ledger.journal.SetUpBuilder;
 import dusk.ledger.journal.SpotBuilder;
 import dusk.ledger.journal.StintBuilder;
@@ -125,6 +126,7 @@ class FollowingTableTest {
                         .setUpId(any(tx, "setups", "setup_id"))
                         .startedAt(startOf(tx, trip).plus(Duration.ofMinutes(random.nextInt(300))))
                         .minutes(5 + random.nextInt(100))
+                        .rodId(random.nextBoolean() ? null : any(tx, "rods", "rod_id"))
                         .depth(random.nextBoolean() ? null : Length.ofMetres(random.nextInt(12)))
                         .presentation(one(List.of("hop", "slow drag", "our own way")))
                         .follows(random.nextInt(3))
@@ -186,7 +188,7 @@ class FollowingTableTest {
                         clubId,
                         LedgerFormat.LOSSES,
                         new Loss(id("l"), any(tx, "stints", "stint_id"), null, one(List.of("snag", "knot")), 1));
-            case 10 ->
+            case 10 -> {
                 rows.insert(
                         tx,
                         clubId,
@@ -196,6 +198,12 @@ class FollowingTableTest {
                                 .rig("wacky")
                                 .colour(id("colour"))
                                 .build());
+                rows.insert(
+                        tx,
+                        clubId,
+                        LedgerFormat.RODS,
+                        RodBuilder.builder().id(id("o")).power("medium").build());
+            }
             case 11 ->
                 rows.insert(
                         tx,
@@ -216,10 +224,14 @@ class FollowingTableTest {
                 changed(tx, "stints", "stint_id", "setup_id", any(tx, "setups", "setup_id"))
                         .execute();
             case 15 ->
-                changed(tx, "setups", "setup_id", "colour", one(List.of("pearl", "violet", id("colour"))))
+                (random.nextBoolean()
+                                ? changed(tx, "rods", "rod_id", "power", one(List.of("light", "heavy")))
+                                : changed(tx, "setups", "setup_id", "colour", one(List.of("pearl", id("colour")))))
                         .execute();
             case 16 ->
-                changed(tx, "spots", "spot_id", "structure", one(List.of("dock", "wall")))
+                (random.nextBoolean()
+                                ? changed(tx, "spots", "spot_id", "slope", one(List.of("flat", "steep")))
+                                : changed(tx, "spots", "spot_id", "structure", one(List.of("dock", "wall"))))
                         .execute();
             case 17 ->
                 changed(tx, "readings", "reading_id", "water_temp_c", 5 + random.nextInt(22))
@@ -277,6 +289,8 @@ class FollowingTableTest {
         assertThat(sizes).anyMatch(size -> size > 150);
         assertThat(following.of(club.officer.viewer()).codes(Factor.COLOUR).levels())
                 .hasSizeGreaterThan(20);
+        assertThat(following.of(club.officer.viewer()).codes(Factor.ROD_POWER).levels())
+                .hasSizeGreaterThan(2);
     }
 
     @Test
