@@ -2,6 +2,22 @@ package dusk.ledger.units;
 
 /** A speed of wind, current or retrieve. Inside: metres a second. */
 public record Speed(double metresPerSecond) implements Comparable<Speed> {
+    /** Units a wind may be shown in. */
+    public enum Unit {
+        METRE_A_SECOND("m/s", 1, 2),
+        MILE_AN_HOUR("mph", 0.44704, 0);
+
+        private final String symbol;
+        private final double metresPerSecond;
+        private final int decimals;
+
+        Unit(String symbol, double metresPerSecond, int decimals) {
+            this.symbol = symbol;
+            this.metresPerSecond = metresPerSecond;
+            this.decimals = decimals;
+        }
+    }
+
     public Speed {
         if (!(metresPerSecond >= 0) || !Double.isFinite(metresPerSecond)) {
             throw new IllegalArgumentException("A speed must be 0 or more, not " + metresPerSecond + " m/s.");
@@ -18,12 +34,18 @@ public record Speed(double metresPerSecond) implements Comparable<Speed> {
      * @throws IllegalArgumentException with a message that can stand at the field
      */
     public static Speed parse(String text) {
+        return parse(text, Unit.METRE_A_SECOND);
+    }
+
+    /** The same with a bare number in the person's own unit. */
+    public static Speed parse(String text, Unit own) {
         Amount amount = Amount.parse(text, "a speed", "4 m/s, 15 km/h or 10 mph");
         if (!(amount.value() >= 0)) {
             throw new IllegalArgumentException("A speed must be 0 or more, not “" + text.strip() + "”.");
         }
         double each = switch (amount.unit()) {
-            case "", "m/s" -> 1;
+            case "" -> own.metresPerSecond;
+            case "m/s" -> 1;
             case "km/h", "kmh" -> 1 / 3.6;
             case "mph" -> 0.44704;
             case "kn", "kt", "knots" -> 1852.0 / 3600;
@@ -34,7 +56,12 @@ public record Speed(double metresPerSecond) implements Comparable<Speed> {
 
     /** As a person reads it: {@code 4.2 m/s}. */
     public String show() {
-        return Figures.trimmed(metresPerSecond, 2) + " m/s";
+        return show(Unit.METRE_A_SECOND);
+    }
+
+    /** The same in a unit: {@code 9 mph}. */
+    public String show(Unit unit) {
+        return Figures.trimmed(metresPerSecond / unit.metresPerSecond, unit.decimals) + " " + unit.symbol;
     }
 
     @Override

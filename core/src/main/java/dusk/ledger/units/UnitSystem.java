@@ -9,6 +9,7 @@ package dusk.ledger.units;
  * @param depth unit of depths, clarity and distances on the water
  * @param temperature unit of water and air temperature
  * @param line unit of line strength
+ * @param wind unit of wind
  */
 public record UnitSystem(
         Mass.Unit headMass,
@@ -16,7 +17,8 @@ public record UnitSystem(
         Length.Unit lure,
         Length.Unit depth,
         Temperature.Unit temperature,
-        Force.Unit line) {
+        Force.Unit line,
+        Speed.Unit wind) {
 
     /** Grams, centimetres, metres, Celsius, kilograms. */
     public static final UnitSystem METRIC = new UnitSystem(
@@ -25,14 +27,16 @@ public record UnitSystem(
             Length.Unit.CENTIMETRE,
             Length.Unit.METRE,
             Temperature.Unit.CELSIUS,
-            Force.Unit.KILOGRAM_TEST);
+            Force.Unit.KILOGRAM_TEST,
+            Speed.Unit.METRE_A_SECOND);
 
-    /** Ounces, inches, feet, Fahrenheit, pounds. */
+    /** Ounces, inches, feet, Fahrenheit, pounds, miles an hour. */
     public static final UnitSystem US = new UnitSystem(
             Mass.Unit.OUNCE,
             Mass.Unit.POUND,
             Length.Unit.INCH,
             Length.Unit.FOOT,
             Temperature.Unit.FAHRENHEIT,
-            Force.Unit.POUND_TEST);
+            Force.Unit.POUND_TEST,
+            Speed.Unit.MILE_AN_HOUR);
 }

@@ -99,4 +99,52 @@ class UnitsTest {
         assertThat(Bearing.ofDegrees(360)).isEqualTo(new Bearing(0));
         assertThatThrownBy(() -> new Position(91, 0)).hasMessageContaining("latitude");
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "7'6\", 2286",
+        "7' 6\", 2286",
+        "7’6”, 2286",
+        "7 ft 6 in, 2286",
+        "7-6, 2286",
+        "7'6, 2286",
+        "6'10\", 2082.8",
+        "0'6.5\", 165.1",
+        "228 cm, 2280",
+        "7', 2133.6",
+        "0.11 mm, 0.11"
+    })
+    void aRodsLengthIsReadAsItIsSold(String typed, double millimetres) {
+        assertThat(Length.parse(typed, Length.Unit.INCH).millimetres()).isCloseTo(millimetres, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2286, 7'6\"", "2133.6, 7'", "2280, 7'6\"", "1980, 6'6\"", "300, 1'"})
+    void andShownSo(double millimetres, String shown) {
+        assertThat(Length.ofMillimetres(millimetres).feetAndInches()).isEqualTo(shown);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.11, 0.11 mm", "0.3, 0.3 mm", "0.235, 0.24 mm", "9.99, 9.99 mm", "75.04, 75 mm", "12.34, 12.3 mm"})
+    void aThinLineKeepsItsHundredths(double millimetres, String shown) {
+        assertThat(Length.ofMillimetres(millimetres).show(Length.Unit.MILLIMETRE))
+                .isEqualTo(shown);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "10, MILE_AN_HOUR, 4.4704",
+        "10 mph, METRE_A_SECOND, 4.4704",
+        "4 m/s, MILE_AN_HOUR, 4",
+        "9 knots, MILE_AN_HOUR, 4.63"
+    })
+    void aBareWindIsInThePersonsUnit(String typed, Speed.Unit own, double metresPerSecond) {
+        assertThat(Speed.parse(typed, own).metresPerSecond()).isCloseTo(metresPerSecond, within(1e-9));
+    }
+
+    @Test
+    void aWindIsShownRoundedAsPeopleRound() {
+        assertThat(Speed.ofMetresPerSecond(4.2).show(Speed.Unit.MILE_AN_HOUR)).isEqualTo("9 mph");
+        assertThat(Speed.ofMetresPerSecond(4.2).show()).isEqualTo("4.2 m/s");
+    }
 }

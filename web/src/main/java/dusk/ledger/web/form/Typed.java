@@ -154,14 +154,15 @@ public final class Typed {
                 mm -> Length.ofMillimetres(mm).show(unit));
     }
 
-    /** Metres a second between two ends, both allowed. */
+    /** Metres a second between two ends, both allowed; a bare number is metres a second, a wind's in the person's unit. */
     public @Nullable Double speed(String name, double least, double most) {
+        Speed.Unit unit = name.equals("wind_mps") ? units.wind() : Speed.Unit.METRE_A_SECOND;
         return within(
                 name,
-                text -> Speed.parse(text).metresPerSecond(),
+                text -> Speed.parse(text, unit).metresPerSecond(),
                 least,
                 most,
-                mps -> Speed.ofMetresPerSecond(mps).show());
+                mps -> Speed.ofMetresPerSecond(mps).show(unit));
     }
 
     /** A number between two ends, both allowed; its unit may stand behind it. */

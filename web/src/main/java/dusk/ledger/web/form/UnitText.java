@@ -17,6 +17,8 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * The cells of the record as a person types and reads them: in their units and the water's time. Which unit a column
@@ -25,6 +27,9 @@ import java.util.Set;
 public final class UnitText {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm");
     private static final Set<String> THIN = Set.of("line_diameter_mm", "leader_diameter_mm");
+
+    private static final Pattern RATIO =
+            Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*:\\s*1(?:\\s*(?:x|×|\\*|at|with|,)?\\s*(\\d.*))?\\s*");
 
     static final String YES = "yes";
     static final String NO = "no";
@@ -79,12 +84,14 @@ public final class UnitText {
             case TIME -> time(text);
             case WHOLE -> (long) Numbers.whole(text);
             case NUMBER -> {
-                if (name.endsWith("_mm")) {
+                if (name.equals("retrieve_mm") && RATIO.matcher(text).lookingAt()) {
+                    yield ofRatio(text);
+                } else if (name.endsWith("_mm")) {
                     yield Length.parse(text, millimetreUnit(name)).millimetres();
                 } else if (name.endsWith("_m")) {
                     yield Length.parse(text, units.depth()).metres();
                 } else if (name.endsWith("_mps")) {
-                    yield Speed.parse(text).metresPerSecond();
+                    yield Speed.parse(text, speedUnit(name)).metresPerSecond();
                 } else if (name.endsWith("_g")) {
                     yield Mass.parse(text, massUnit(name)).grams();
                 } else if (name.endsWith("_c")) {
@@ -118,7 +125,7 @@ public final class UnitText {
         } else if (name.endsWith("_m")) {
             return Length.ofMetres(value).show(units.depth());
         } else if (name.endsWith("_mps")) {
-            return Speed.ofMetresPerSecond(value).show();
+            return Speed.ofMetresPerSecond(value).show(speedUnit(name));
         } else if (name.endsWith("_g")) {
             return Mass.ofGrams(value).show(massUnit(name));
         } else if (name.endsWith("_c")) {
@@ -133,6 +140,22 @@ public final class UnitText {
 
     private Length.Unit millimetreUnit(String column) {
         return THIN.contains(column) ? Length.Unit.MILLIMETRE : units.lure();
+    }
+
+    /** A wind is told in the person's unit, a current in metres a second. */
+    private Speed.Unit speedUnit(String column) {
+        return column.equals("wind_mps") ? units.wind() : Speed.Unit.METRE_A_SECOND;
+    }
+
+    /** A reel's ratio times what one turn of its spool takes in. */
+    private double ofRatio(String text) {
+        Matcher both = RATIO.matcher(text);
+        if (!both.matches() || both.group(2) == null) {
+            throw new IllegalArgumentException("“" + text
+                    + "” alone does not tell. Write what one turn of the spool takes in too, like 6.2:1 x 11 cm.");
+        }
+        double turns = Numbers.decimal(both.group(1));
+        return turns * Length.parse(both.group(2), units.lure()).millimetres();
     }
 
     private Mass.Unit massUnit(String column) {

@@ -59,10 +59,13 @@ class RodsController {
                 .ask("name", "Name", "as it is called on the boat")
                 .ask("power", "Power", "")
                 .ask("action", "Action", "")
-                .ask("length_mm", "Length", "2.1 m or 7 ft")
+                .ask("length_mm", "Length", "2.1 m or 7'6\"")
                 .ask("lure_min_g", "Rated from", "3 g or 1/8 oz")
                 .ask("lure_max_g", "Rated to", "14 g or 1/2 oz")
-                .ask("retrieve_mm", "Line a turn of the handle", "70 cm");
+                .ask(
+                        "retrieve_mm",
+                        "Line a turn of the handle",
+                        "70 cm, or 6.2:1 x 11 cm: its ratio and the spool's turn");
     }
 
     private static Form head(@Nullable String id) {

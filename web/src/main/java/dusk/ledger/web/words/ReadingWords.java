@@ -19,7 +19,7 @@ public final class ReadingWords {
                         clarity(reading, units),
                         reading.sky(),
                         reading.weather(),
-                        reading.wind() == null ? null : "wind " + reading.wind().show(),
+                        reading.wind() == null ? null : "wind " + reading.wind().show(units.wind()),
                         reading.levelTrend() == null ? null : "level " + reading.levelTrend(),
                         reading.tide(),
                         forage == null || forage.equals("not seen") ? null : "prey " + forage)

@@ -1,6 +1,7 @@
 package dusk.ledger.web.words;
 
 import dusk.ledger.journal.Rod;
+import dusk.ledger.units.Length;
 import dusk.ledger.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
@@ -13,7 +14,10 @@ public final class RodWords {
     public static String of(Rod rod, UnitSystem units) {
         List<String> words = new ArrayList<>();
         if (rod.length() != null) {
-            words.add(rod.length().show(units.depth()));
+            words.add(
+                    units.depth() == Length.Unit.FOOT
+                            ? rod.length().feetAndInches()
+                            : rod.length().show(units.depth()));
         }
         if (rod.power() != null) {
             words.add(rod.power());

@@ -33,7 +33,8 @@ class UnitTextTest {
             Length.Unit.INCH,
             Length.Unit.METRE,
             dusk.ledger.units.Temperature.Unit.FAHRENHEIT,
-            dusk.ledger.units.Force.Unit.KILOGRAM_TEST);
+            dusk.ledger.units.Force.Unit.KILOGRAM_TEST,
+            dusk.ledger.units.Speed.Unit.MILE_AN_HOUR);
 
     static Stream<Arguments> columns() {
         return Stream.of(UnitSystem.METRIC, UnitSystem.US, MIXED)
@@ -78,6 +79,9 @@ class UnitTextTest {
         "stints, depth_m, 3.048, 3.05 m, 10 ft",
         "catches, mass_g, 2500, 2.5 kg, 5.51 lb",
         "readings, water_temp_c, 12.5, 12.5 °C, 54.5 °F",
+        "readings, wind_mps, 4.2, 4.2 m/s, 9 mph",
+        "readings, current_mps, 0.3, 0.3 m/s, 0.3 m/s",
+        "setups, leader_diameter_mm, 0.11, 0.11 mm, 0.11 mm",
     })
     void aColumnIsWrittenInTheUnitOfItsReader(String file, String name, double value, String metric, String us) {
         FileColumn<?> column = column(file, name);
@@ -85,6 +89,28 @@ class UnitTextTest {
                 .isEqualTo(metric);
         assertThat(new UnitText(UnitSystem.US, ZoneOffset.UTC).write(column, value))
                 .isEqualTo(us);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"6.2:1 x 11 cm, 682", "6.2:1 × 110 mm, 682", "7:1 with 10 cm, 700", "'5,1:1 12 cm', 612", "70 cm, 700"})
+    void aReelsRatioCountsWithItsSpool(String typed, double millimetres) {
+        FileColumn<?> retrieve = column("rods", "retrieve_mm");
+        assertThat((Double) new UnitText(UnitSystem.METRIC, ZoneOffset.UTC).read(retrieve, "rods", typed))
+                .isCloseTo(millimetres, org.assertj.core.api.Assertions.within(1e-9));
+        assertThatThrownBy(() -> new UnitText(UnitSystem.US, ZoneOffset.UTC).read(retrieve, "rods", "6.2:1"))
+                .hasMessage(
+                        "“6.2:1” alone does not tell. Write what one turn of the spool takes in too, like 6.2:1 x 11"
+                                + " cm.");
+    }
+
+    @Test
+    void yesAndNoAreWordsOnAForm() {
+        FileColumn<?> pegged = column("setups", "pegged");
+        UnitText text = new UnitText(UnitSystem.METRIC, ZoneOffset.UTC);
+        assertThat(text.read(pegged, "setups", "yes")).isEqualTo(true);
+        assertThat(text.read(pegged, "setups", "no")).isEqualTo(false);
+        assertThat(text.write(pegged, true)).isEqualTo("yes");
+        assertThatThrownBy(() -> text.read(pegged, "setups", "perhaps")).hasMessage("Write yes or no, not “perhaps”.");
     }
 
     private static FileColumn<?> column(String file, String name) {

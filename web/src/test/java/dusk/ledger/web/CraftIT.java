@@ -1,0 +1,129 @@
+package dusk.ledger.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.SelectOption;
+import com.microsoft.playwright.options.WaitForSelectorState;
+import dusk.ledger.journal.Loss;
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.journal.Sign;
+import dusk.ledger.journal.Stint;
+import dusk.ledger.journal.Touch;
+import dusk.ledger.units.Length;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Practices that need saying what a plain log has no word for, from the touch to the export. */
+class CraftIT extends OnDeck {
+    /** A lure hung over suspended fish: the bite is seen and missed on the first move, and the fish lie apart from the bottom. */
+    @ParameterizedTest(name = "script {0}")
+    @ValueSource(booleans = {true, false})
+    void aMissedBiteOverSuspendedFishIsSaidAsItWas(boolean script) throws Exception {
+        Page page = oneRod(script);
+        String trip = tripOf(page);
+        minutes(8);
+        touch(page, 1, "Follow");
+        minutes(2);
+        rod(page, 1).locator("summary:has-text(\"A missed bite\")").click();
+        for (String word : List.of("first move", "seen")) {
+            rod(page, 1)
+                    .locator("label:visible:has(span:text-is(\"" + word + "\"))")
+                    .first()
+                    .click();
+        }
+        touch(page, 1, "Bite, not hooked");
+        minutes(5);
+        page.click("text=End the trip");
+        page.click("text=End it now");
+        page.waitForSelector("text=This trip has ended");
+
+        page.navigate(address("/trips/" + trip));
+        page.locator(".stint").first().locator("text=Change").first().click();
+        page.waitForSelector("#stint-form");
+        page.fill("#stint-form [name=depth_m]", "9 m");
+        page.locator("#stint-form summary").click();
+        page.fill("#stint-form [name=fish_depth_m]", "5 m");
+        page.fill("#stint-form [name=fish_position]", "suspended");
+        page.click("text=Save the stint");
+        page.waitForSelector("text=9 m deep");
+
+        Day day = day(trip);
+        Stint stint = day.stints().get(0);
+        assertThat(stint.fishDepth()).isEqualTo(Length.ofMetres(5));
+        assertThat(stint.depth()).isEqualTo(Length.ofMetres(9));
+        assertThat(List.of(stint.follows(), stint.bites(), stint.hooked())).containsExactly(1, 1, 0);
+        Touch bite = day.all().touches().stream()
+                .filter(t -> t.stintId().equals(stint.id()) && t.kind().equals("bite"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(bite.biteOn()).isEqualTo("first move");
+        assertThat(bite.felt()).isEqualTo("seen");
+    }
+
+    /** A marsh set-up with a blade and a rattle, and a fish that is on no list. */
+    @Test
+    void aMarshSetUpWithBladeAndRattleTakesAFishThatIsOnNoList() throws Exception {
+        Page page = browser.signedIn(this, "Runa", 1280, 800, true);
+        page.navigate(address("/tackle/new?rig=open%20jig%20head"));
+        page.fill("[name=colour]", "glow bright");
+        page.locator("#setup-form summary").click();
+        page.fill("[name=blade]", "small");
+        page.fill("[name=rattle]", "in head");
+        page.selectOption("[name=plastic_body]", "ribbed");
+        page.fill("[name=leader_length_mm]", "60 cm");
+        page.click("text=Save the set-up");
+        page.waitForURL("**/tackle/set-ups/**");
+        String setUpId = page.url().replaceAll(".*/set-ups/([0-9a-f-]+).*", "$1");
+
+        page.navigate(address("/deck/new?rods=1"));
+        page.selectOption("[name=spot_id]", new SelectOption().setIndex(1));
+        page.fill("[name='find.setup_id_1']", "open jig head glow bright");
+        page.waitForSelector(
+                "[name=setup_id_1] option[value='" + setUpId + "']",
+                new Page.WaitForSelectorOptions().setState(WaitForSelectorState.ATTACHED));
+        page.selectOption("[name=setup_id_1]", setUpId);
+        page.click("text=Lines in");
+        page.waitForSelector("article");
+        String trip = tripOf(page);
+        minutes(20);
+        rod(page, 1).locator("summary:text-is(\"Landed\")").click();
+        rod(page, 1).locator("input[name=species]:visible").fill("Red drum");
+        rod(page, 1)
+                .locator("form:has(input[name=species]:visible) button:has-text(\"Landed\")")
+                .click();
+        settled(page);
+        page.waitForSelector("article:has-text(\"Same again: Red drum\")");
+
+        page.navigate(address("/trips/" + trip));
+        page.click("text=Add a loss");
+        page.waitForSelector("#loss-form");
+        page.fill("#loss-form [name=cause]", "hook straightened");
+        page.click("text=Save the loss");
+        page.waitForSelector("text=1 lost: hook straightened");
+        page.click("text=Add a sign");
+        page.waitForSelector("#sign-form");
+        page.selectOption("#sign-form [name=kind]", "birds");
+        page.fill("#sign-form [name=note]", "terns over the grass");
+        page.click("text=Save the sign");
+        page.waitForSelector("text=birds: terns over the grass");
+
+        Day day = day(trip);
+        Stint stint = day.stints().get(0);
+        SetUp setUp = day.on(stint);
+        assertThat(List.of(setUp.blade(), setUp.rattle(), setUp.plasticBody()))
+                .containsExactly("small", "in head", "ribbed");
+        assertThat(setUp.leaderLength()).isEqualTo(Length.ofMetres(0.6));
+        assertThat(day.fish(stint))
+                .singleElement()
+                .satisfies(f -> assertThat(f.species()).isEqualTo("Red drum"));
+        assertThat(day.losses(stint)).extracting(Loss::cause).containsExactly("hook straightened");
+        assertThat(stint.hooked()).isEqualTo(2);
+        assertThat(day.all().signs().stream()
+                        .filter(s -> s.tripId().equals(trip))
+                        .map(Sign::note))
+                .containsExactly("terns over the grass");
+    }
+}
