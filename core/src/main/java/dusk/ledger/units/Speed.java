@@ -16,6 +16,10 @@ public record Speed(double metresPerSecond) implements Comparable<Speed> {
             this.metresPerSecond = metresPerSecond;
             this.decimals = decimals;
         }
+
+        public String symbol() {
+            return symbol;
+        }
     }
 
     public Speed {
@@ -54,6 +58,10 @@ public record Speed(double metresPerSecond) implements Comparable<Speed> {
         return new Speed(amount.value() * each);
     }
 
+    public double in(Unit unit) {
+        return metresPerSecond / unit.metresPerSecond;
+    }
+
     /** As a person reads it: {@code 4.2 m/s}. */
     public String show() {
         return show(Unit.METRE_A_SECOND);
@@ -61,7 +69,7 @@ public record Speed(double metresPerSecond) implements Comparable<Speed> {
 
     /** The same in a unit: {@code 9 mph}. */
     public String show(Unit unit) {
-        return Figures.trimmed(metresPerSecond / unit.metresPerSecond, unit.decimals) + " " + unit.symbol;
+        return Figures.trimmed(in(unit), unit.decimals) + " " + unit.symbol;
     }
 
     @Override

@@ -11,6 +11,7 @@ import dusk.ledger.journal.Sign;
 import dusk.ledger.journal.Stint;
 import dusk.ledger.journal.Touch;
 import dusk.ledger.units.Length;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -18,6 +19,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Practices that need saying what a plain log has no word for, from the touch to the export. */
 class CraftIT extends OnDeck {
+    private static final String METRIC = "(?s).*\\d ?(m|mm|cm|C|°C|g|m/s)([ .,;].*)?";
+
     /** A lure hung over suspended fish: the bite is seen and missed on the first move, and the fish lie apart from the bottom. */
     @ParameterizedTest(name = "script {0}")
     @ValueSource(booleans = {true, false})
@@ -125,5 +128,34 @@ class CraftIT extends OnDeck {
                         .filter(s -> s.tripId().equals(trip))
                         .map(Sign::note))
                 .containsExactly("terns over the grass");
+    }
+
+    /** Whoever thinks in feet, ounces, degrees Fahrenheit and miles an hour reads findings in them, and in nothing else. */
+    @Test
+    void aPatternIsSaidWhollyInFeetOuncesAndMilesAnHour() {
+        people.setUnits(demoPerson("Edda").id(), "us");
+        Page page = browser.signedIn(this, "Edda", 1280, 800, true);
+        page.navigate(address("/findings/patterns"));
+        page.waitForSelector("article", new Page.WaitForSelectorOptions().setTimeout(90_000));
+        List<String> said = new ArrayList<>(page.locator("article h3").allTextContents());
+        assertThat(said).anyMatch(s -> s.contains(" °F") || s.contains(" ft") || s.contains(" oz"));
+        for (String path : List.of(
+                "/findings/compare?factor=depth",
+                "/findings/compare?factor=wind",
+                "/findings/grid?factor=head_mass&across=water_temp",
+                "/findings/funnel?factor=clarity",
+                "/findings/favourites?factor=plastic_length")) {
+            page.navigate(address(path));
+            said.addAll(page.locator("main section th").allTextContents());
+            said.addAll(page.locator("#verdict, #verdict + ul li").allTextContents());
+        }
+        assertThat(said).hasSizeGreaterThan(40).noneMatch(s -> s.matches(METRIC));
+        assertThat(said)
+                .anyMatch(s -> s.equals("5 to 10 ft"))
+                .anyMatch(s -> s.equals("fresh, 11 to 20 mph"))
+                .anyMatch(s -> s.equals("1/8 oz"))
+                .anyMatch(s -> s.equals("45 to 50 °F"))
+                .anyMatch(s -> s.equals("1 to 3 ft"))
+                .anyMatch(s -> s.equals("3 to 4 in"));
     }
 }

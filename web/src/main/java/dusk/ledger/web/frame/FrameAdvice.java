@@ -1,6 +1,8 @@
 package dusk.ledger.web.frame;
 
 import dusk.ledger.journal.Water;
+import dusk.ledger.units.UnitSystem;
+import dusk.ledger.vocabulary.BandWords;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.security.CurrentPerson;
 import dusk.ledger.web.store.Clubs;
@@ -39,6 +41,12 @@ class FrameAdvice {
         this.horizon = horizon;
         this.clubs = clubs;
         this.demo = demo;
+    }
+
+    /** Bands of the record in the units of whoever reads. */
+    @ModelAttribute("bands")
+    BandWords bands() {
+        return BandWords.of(current.get().map(Person::units).orElse(UnitSystem.METRIC));
     }
 
     @ModelAttribute("frame")
