@@ -64,12 +64,11 @@ public record Headline(String sentence, List<String> points) {
                 .filter(t -> !t.equals(told))
                 .limit(3)
                 .forEach(t -> points.add(capital(t.level()) + (t.better() ? " does better" : " does worse")
-                        + " as well: " + ratio(t) + ".")));
+                        + ", as surely: " + ratio(t) + ".")));
         if (lead.isEmpty()) {
             points.add(
                     fair.nearest()
-                            .map(t -> "Nearest to it comes " + t.level() + ": " + ratio(t) + ", from " + trips(t)
-                                    + ". With this many cells some stand out by luck alone.")
+                            .map(t -> "Nearest to it comes " + t.level() + ": " + ratio(t) + ", from " + trips(t) + ".")
                             .orElse(
                                     "Nothing was fished beside something else on three trips by one angler with fish on both."));
         }
@@ -88,7 +87,7 @@ public record Headline(String sentence, List<String> points) {
         lead.ifPresent(told -> fair.sure().stream()
                 .filter(t -> !t.equals(told))
                 .forEach(t -> points.add(capital(t.level()) + (t.better() ? " gives more" : " gives less")
-                        + " as well: " + ratio(t) + ".")));
+                        + ", as surely: " + ratio(t) + ".")));
         if (lead.isEmpty()) {
             fair.nearest()
                     .ifPresent(t -> points.add(
@@ -120,7 +119,7 @@ public record Headline(String sentence, List<String> points) {
     }
 
     private static String also(Factor factor, LikeForLike.Told told) {
-        return capital(factor.named(told.level())) + (told.better() ? " does better" : " does worse") + " as well: "
+        return capital(factor.named(told.level())) + (told.better() ? " does better" : " does worse") + ", as surely: "
                 + ratio(told) + ", from " + trips(told) + ".";
     }
 

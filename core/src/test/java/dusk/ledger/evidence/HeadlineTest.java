@@ -165,7 +165,7 @@ class HeadlineTest {
                 new LikeForLike(List.of(told("pearl", 0.5, 0.3, 0.8, 0.001), told("smoke", 1.6, 1.2, 2.1, 0.02)));
         assertThat(fair.lead().orElseThrow().level()).isEqualTo("smoke");
         assertThat(Headline.ofHours(fair).points())
-                .containsExactly("Pearl gives less as well: 0.50 times as many fish (0.30 to 0.80).");
+                .containsExactly("Pearl gives less, as surely: 0.50 times as many fish (0.30 to 0.80).");
     }
 
     /** Fish from three trips that agree have a p of nearly nothing. */

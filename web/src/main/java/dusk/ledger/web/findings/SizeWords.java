@@ -29,7 +29,7 @@ final class SizeWords {
             sizes.levels().stream()
                     .filter(t -> !t.equals(told) && (t.longer() || t.shorter()))
                     .forEach(t -> points.add(
-                            "On " + factor.named(t.level()) + " they run " + shift(t.shift(), units) + " as well."));
+                            "On " + factor.named(t.level()) + " they run " + shift(t.shift(), units) + ", as surely."));
             return new Headline(
                     "On the same trips and in the same hands " + fish + " on " + factor.named(told.level()) + " run "
                             + shift(told.shift(), units) + " than on the rest, from "

@@ -53,7 +53,7 @@ class SizeWordsTest {
         assertThat(headline.sentence())
                 .isEqualTo("On the same trips and in the same hands pike on violet run 40 mm longer (12 to 70) than on"
                         + " the rest, from 12 such trips.");
-        assertThat(headline.points()).containsExactly("On smoke they run 30 mm shorter (10 to 50) as well.");
+        assertThat(headline.points()).containsExactly("On smoke they run 30 mm shorter (10 to 50), as surely.");
     }
 
     @Test
