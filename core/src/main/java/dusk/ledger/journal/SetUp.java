@@ -3,6 +3,7 @@ package dusk.ledger.journal;
 import dusk.ledger.units.Force;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.Mass;
+import dusk.ledger.vocabulary.Words;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import org.jspecify.annotations.Nullable;
 
@@ -89,6 +90,11 @@ public record SetUp(
                         "trimmed_from_mm",
                         "shorter than what is left of the plastic, expected its length before it was cut")
                 .done();
+    }
+
+    /** The kind of rig it is drawn, checked, weighed and compared as. */
+    public String rigKind() {
+        return Words.rigKind(rig);
     }
 
     private static @Nullable Double millimetres(@Nullable Length length) {

@@ -152,7 +152,7 @@ final class LevelReader {
     }
 
     private static void tackle(SetUp setUp, Putter put) {
-        put.word(Factor.RIG, setUp.rig());
+        put.word(Factor.RIG, setUp.rigKind());
         put.word(Factor.HEAD_SHAPE, setUp.headShape());
         put.banded(Factor.HEAD_MASS, setUp.headMass(), Bands::headMass);
         put.word(Factor.HEAD_MATERIAL, setUp.headMaterial());
@@ -168,7 +168,7 @@ final class LevelReader {
         put.word(Factor.PLASTIC_MATERIAL, setUp.plasticMaterial());
         put.word(Factor.COLOUR, setUp.colour());
         put.word(Factor.COLOUR_ACCENT, setUp.colourAccent());
-        if (HOOK_APART.contains(setUp.rig())) {
+        if (HOOK_APART.contains(setUp.rigKind())) {
             put.banded(Factor.HOOK_HEIGHT, setUp.leader(), Bands::hookHeight);
         }
         Length diameter = setUp.leaderDiameter() != null ? setUp.leaderDiameter() : setUp.lineDiameter();

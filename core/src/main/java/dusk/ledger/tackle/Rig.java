@@ -1,5 +1,6 @@
 package dusk.ledger.tackle;
 
+import dusk.ledger.vocabulary.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -170,9 +171,9 @@ public record Rig(String name, List<String> columns, Map<String, String> usual) 
                 .toList();
     }
 
-    /** Of its word; empty for one outside the vocabulary. */
+    /** Of its word, or of the kind it says it is like; empty for another outside the vocabulary. */
     public static Optional<Rig> of(String name) {
-        return Optional.ofNullable(RIGS.get(name));
+        return Optional.ofNullable(RIGS.get(Words.rigKind(name)));
     }
 
     /** All, in the order of the vocabulary. */

@@ -186,12 +186,12 @@ public final class TackleChecks {
         }
         Length drop = setUp.leader();
         Length length = use.rod() == null ? null : use.rod().length();
-        double most = setUp.rig().equals("drop shot") ? LONGEST_DROP_MM : LONGEST_TRAIL_MM;
-        double ofRod = setUp.rig().equals("drop shot") ? DROP_SHARE_OF_ROD : TRAIL_SHARE_OF_ROD;
+        double most = setUp.rigKind().equals("drop shot") ? LONGEST_DROP_MM : LONGEST_TRAIL_MM;
+        double ofRod = setUp.rigKind().equals("drop shot") ? DROP_SHARE_OF_ROD : TRAIL_SHARE_OF_ROD;
         if (length != null) {
             most = Math.min(most, length.millimetres() * ofRod);
         }
-        boolean fixed = !setUp.rig().equals("cork rig");
+        boolean fixed = !setUp.rigKind().equals("cork rig");
         if (fixed && drop != null && drop.millimetres() > most) {
             cautions.add(new Caution(
                     "leader_mm",
@@ -210,7 +210,7 @@ public final class TackleChecks {
         BURIED;
 
         static Held of(SetUp setUp) {
-            String rig = setUp.rig();
+            String rig = setUp.rigKind();
             boolean treble = "treble".equals(setUp.hookWire()) || "treble".equals(setUp.hookPattern());
             boolean buried = "point buried".equals(setUp.weedGuard());
             boolean nose = rig.equals("drop shot") || rig.contains("wacky") || rig.equals("line-through head");
@@ -225,7 +225,10 @@ public final class TackleChecks {
         Plastic plastic = Plastic.of(setUp).orElse(null);
         Hook hook = setUp.hookSize() == null ? null : Hook.of(setUp.hookSize()).orElse(null);
         Held held = Held.of(setUp);
-        if (plastic == null || hook == null || held == Held.FREE || setUp.rig().contains("wacky")) {
+        if (plastic == null
+                || hook == null
+                || held == Held.FREE
+                || setUp.rigKind().contains("wacky")) {
             return;
         }
         double share = hook.reach().millimetres() / plastic.length().millimetres();

@@ -3,6 +3,8 @@ package dusk.ledger.vocabulary;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * The starting vocabulary: the words the field uses, by column of the ledger package. A club may add words; records keep the word they
@@ -100,7 +102,18 @@ public final class Words {
         open("species", "largemouth, smallmouth, spotted bass, yellow perch, walleye, pike, sea bass, flounder");
     }
 
+    private static final Pattern LIKE = Pattern.compile(".*\\(like: ([^()]+)\\)\\s*");
+
     private Words() {}
+
+    /**
+     * What kind of rig a word names: one outside the list may say which of the list it is nearest to, such as {@code slip
+     * rig (like: texas rig)}, and is drawn, checked, weighed and compared as that. Every other word names itself.
+     */
+    public static String rigKind(String rig) {
+        Matcher like = LIKE.matcher(rig);
+        return like.matches() && of("rig").contains(like.group(1)) ? like.group(1) : rig;
+    }
 
     private static void fixed(String column, String words) {
         CLOSED.put(column, List.of(words.split(", ")));

@@ -42,13 +42,13 @@ public sealed interface Tied {
 
     /** Of a set-up. */
     static Tied of(SetUp setUp) {
-        if (setUp.rig().equals("hard bait") || HardBait.is(setUp.plastic())) {
+        if (setUp.rigKind().equals("hard bait") || HardBait.is(setUp.plastic())) {
             return new Unknown("A hard bait floats, hangs or sinks as it was made: its length does not tell.");
         }
-        if (setUp.rig().equals("cork rig")) {
+        if (setUp.rigKind().equals("cork rig")) {
             return new Unknown("The cork holds it up, so it fishes at the length below the cork.");
         }
-        boolean headed = Rig.of(setUp.rig())
+        boolean headed = Rig.of(setUp.rigKind())
                 .map(r -> r.columns().contains("head_mass_g"))
                 .orElse(false);
         if (headed && setUp.headMass() == null) {
@@ -80,8 +80,8 @@ public sealed interface Tied {
                         setUp.plasticBody(),
                         setUp.trimmedFrom(),
                         hookGrams(setUp),
-                        some(setUp.blade()) || setUp.rig().equals("underspin") ? USUAL_BLADE_M2 : 0,
-                        some(setUp.skirt()) || setUp.rig().equals("skirted jig") ? USUAL_SKIRT_M2 : 0),
+                        some(setUp.blade()) || setUp.rigKind().equals("underspin") ? USUAL_BLADE_M2 : 0,
+                        some(setUp.skirt()) || setUp.rigKind().equals("skirted jig") ? USUAL_SKIRT_M2 : 0),
                 line,
                 taken);
     }

@@ -128,6 +128,16 @@ class EditionsTest {
         }
     }
 
+    @Test
+    void aRigOfOnesOwnKeepsItsWordAndIsComparedAsWhatItIsLike() throws Exception {
+        write(Map.of());
+        Files.writeString(folder.resolve("setups.csv"), "setup_id,rig\nu1,slip rig (like: swing head)\n");
+        PackageReading reading = PackageReader.read(folder);
+        assertThat(reading.ledger().setUps().get(0).rig()).isEqualTo("slip rig (like: swing head)");
+        assertThat(reading.wordsOutside().get("rig")).containsExactly("slip rig (like: swing head)");
+        assertThat(levels(reading.ledger())).containsEntry(Factor.RIG, "swing head");
+    }
+
     @ParameterizedTest
     @CsvSource({
         "setups.trimmed_from_mm, 80",

@@ -230,6 +230,24 @@ class TackleChecksTest {
                 .isEqualTo(said.equals("yes") ? List.of("head_mass_g") : List.of());
     }
 
+    /** A rig of one's own that says what it is like is judged as that; one that is like nothing of the list as itself. */
+    @ParameterizedTest
+    @CsvSource({
+        "slip rig (like: drop shot), drop shot, no",
+        "slip rig (like: texas rig), texas rig, yes",
+        "slip rig (like: no such rig), slip rig (like: no such rig), yes",
+        "slip rig, slip rig, yes",
+        "drop shot, drop shot, no"
+    })
+    void aRigIsJudgedAsWhatItIsLike(String rig, String kind, String said) {
+        String written = "rig=" + rig + "; plastic=straight-tail minnow; plastic_length_mm=75; hook_size=#6";
+        assertThat(setUp(written).rigKind()).isEqualTo(kind);
+        assertThat(setUp(written).rig()).isEqualTo(rig);
+        assertThat(said(written, TackleChecks.Use.UNKNOWN))
+                .isEqualTo(said.equals("yes") ? List.of("hook_size") : List.of());
+        assertThat(Rig.of(rig).map(Rig::name)).isEqualTo(Rig.of(kind).map(Rig::name));
+    }
+
     @Test
     void aPlasticWithoutABodyIsNotWeighedAsAnother() {
         SetUp own = setUp("rig=open jig head; head_mass_g=5; plastic=a body of our own; plastic_length_mm=300");

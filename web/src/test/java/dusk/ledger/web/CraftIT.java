@@ -130,6 +130,27 @@ class CraftIT extends OnDeck {
                 .containsExactly("terns over the grass");
     }
 
+    /** A rig that the list does not have is drawn as what it is like and keeps its name. */
+    @Test
+    void aRigOfOnesOwnStartsFromWhatItIsLike() throws Exception {
+        Page page = browser.signedIn(this, "Runa", 1280, 800, true);
+        page.navigate(address("/tackle/new"));
+        page.fill("[name=rig]", "slip rig");
+        page.selectOption("[name=like]", "carolina rig");
+        page.click("text=Put it together");
+        page.waitForSelector("text=New slip rig (like: carolina rig)");
+        assertThat(page.inputValue("[name=leader_mm]")).isEqualTo("600 mm");
+        page.click("text=Save the set-up");
+        page.waitForURL("**/tackle/set-ups/**");
+        String setUpId = page.url().replaceAll(".*/set-ups/([0-9a-f-]+).*", "$1");
+        SetUp stored = exported().setUps().stream()
+                .filter(s -> s.id().equals(setUpId))
+                .findFirst()
+                .orElseThrow();
+        assertThat(stored.rig()).isEqualTo("slip rig (like: carolina rig)");
+        assertThat(stored.rigKind()).isEqualTo("carolina rig");
+    }
+
     /** Whoever thinks in feet, ounces, degrees Fahrenheit and miles an hour reads findings in them, and in nothing else. */
     @Test
     void aPatternIsSaidWhollyInFeetOuncesAndMilesAnHour() {

@@ -33,7 +33,7 @@ record HeadLadder(
                 ask.band(),
                 heads,
                 ask.rod() == null ? null : ask.rod().lureMax(),
-                ask.setUps().get(0).rig().equals("drop shot"));
+                ask.setUps().get(0).rigKind().equals("drop shot"));
         Ladder ladder = Ladder.of(asked);
         return Optional.of(
                 new HeadLadder(ask, asked, ladder, upTo(asked, ladder.lightest()), upTo(asked, ladder.control())));

@@ -25,7 +25,8 @@ abstract class Figure {
         this.setUp = setUp;
         Length own = setUp.plasticLength();
         double plasticMm = none(setUp.plastic()) ? 45 : own == null ? USUAL_PLASTIC_MM : own.millimetres();
-        double margin = setUp.rig().equals("carolina rig") || setUp.rig().equals("cork rig") ? 62 : 34;
+        double margin =
+                setUp.rigKind().equals("carolina rig") || setUp.rigKind().equals("cork rig") ? 62 : 34;
         scale = Math.min(1, (WIDE - margin - 6) / plasticMm);
         length = plasticMm * scale;
         nose = margin;

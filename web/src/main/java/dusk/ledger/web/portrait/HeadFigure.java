@@ -14,7 +14,7 @@ final class HeadFigure {
 
     /** @param tube whether the head sits inside the plastic */
     void draw(boolean tube) {
-        weight(of.setUp.rig(), tube);
+        weight(of.setUp.rigKind(), tube);
         guard();
     }
 

@@ -11,7 +11,7 @@ final class MiddleHung extends Figure {
     /** A worm hung by its middle droops at both ends; a nail pulls one end down. */
     @Override
     void draw() {
-        String rig = setUp.rig();
+        String rig = setUp.rigKind();
         boolean sliding = rig.equals("sliding wacky");
         boolean nailed = rig.equals("nail-weighted wacky");
         double middle = WIDE / 2 + (sliding ? 14 : 0);

@@ -13,7 +13,7 @@ final class NoseHung extends Figure {
 
     @Override
     void draw() {
-        String rig = setUp.rig();
+        String rig = setUp.rigKind();
         // a worm that stands up needs room above
         draw.add("<g transform=\"translate(0 %.0f)\">", rig.equals("shaky head") ? 22.0 : 0.0);
         line(rig);
@@ -148,7 +148,7 @@ final class NoseHung extends Figure {
         double gap = Math.max(6 * scale, reach * 0.36);
         String wire = "heavy".equals(setUp.hookWire()) ? "hook heavy" : "hook";
         String plastic = setUp.plastic() == null ? "none" : setUp.plastic();
-        if (HardBait.hangsOnTrebles(plastic) || setUp.rig().equals("hard bait")) {
+        if (HardBait.hangsOnTrebles(plastic) || setUp.rigKind().equals("hard bait")) {
             treble(nose + length * 0.34, MIDDLE + length * 0.1);
             treble(nose + length, MIDDLE);
         } else if ("treble".equals(setUp.hookWire())) {

@@ -54,7 +54,7 @@ public final class Portrait {
      * @param words the set-up in words, its accessible name
      */
     public static String svg(SetUp setUp, String words) {
-        Figure figure = HUNG_IN_THE_MIDDLE.contains(setUp.rig()) ? new MiddleHung(setUp) : new NoseHung(setUp);
+        Figure figure = HUNG_IN_THE_MIDDLE.contains(setUp.rigKind()) ? new MiddleHung(setUp) : new NoseHung(setUp);
         figure.draw.add(
                 "<svg class=\"portrait\" viewBox=\"0 0 190 76\" role=\"img\" aria-label=\"%s\">", Svg.escape(words));
         figure.draw();

@@ -3,6 +3,7 @@ package dusk.ledger.web.tackle;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.tackle.Rig;
+import dusk.ledger.vocabulary.Words;
 import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.FormPage;
 import dusk.ledger.web.records.Person;
@@ -27,13 +28,20 @@ class NewSetUpController {
     }
 
     @GetMapping("/tackle/new")
-    String fresh(Person person, @RequestParam(defaultValue = "") String rig, Model model) {
+    String fresh(
+            Person person,
+            @RequestParam(defaultValue = "") String rig,
+            @RequestParam(defaultValue = "") String like,
+            Model model) {
         if (rig.isBlank()) {
             model.addAttribute("rigs", Rig.all().stream().map(Drawn::usual).toList());
+            model.addAttribute("kinds", Words.of("rig"));
             return "tackle/rigs";
         }
-        SetUpForm form = new SetUpForm(rig.strip(), person.units());
-        return FormPage.show(model, form.record().form(newHead(rig.strip()), form.usual(), List.of()));
+        boolean kin = Words.of("rig").contains(like) && Rig.of(rig.strip()).isEmpty();
+        String word = kin ? rig.strip().replaceAll("[()]", "") + " (like: " + like + ")" : rig.strip();
+        SetUpForm form = new SetUpForm(word, person.units());
+        return FormPage.show(model, form.record().form(newHead(word), form.usual(), List.of()));
     }
 
     private static Form newHead(String rig) {
