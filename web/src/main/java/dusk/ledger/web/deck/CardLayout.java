@@ -110,7 +110,7 @@ class CardLayout {
     /** The rod's last fish of the running stint, so that what was left out can follow. */
     private DeckView.@Nullable Fish fish(Seen seen, RodOut rod, Just just) {
         Catch last = seen.lastFish(rod);
-        return last == null ? null : sheet.of(seen, last, just);
+        return last == null ? null : sheet.of(seen, last, just, seen.setUps().get(rod.setUpId()));
     }
 
     private static DeckView.@Nullable Undo undo(Seen seen, RodOut rod) {

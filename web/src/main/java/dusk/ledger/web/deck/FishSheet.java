@@ -3,6 +3,8 @@ package dusk.ledger.web.deck;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.Invalid;
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.safety.Handling;
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.UnitSystem;
@@ -17,6 +19,8 @@ import dusk.ledger.web.words.FishWords;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** The sheet of a landed fish: stored with its species at once, the rest when there is a hand free. */
@@ -30,7 +34,8 @@ class FishSheet {
         this.curves = curves;
     }
 
-    DeckView.Fish of(Seen seen, Catch fish, Just just) {
+    /** @param setUp it was landed on; null where it is not known here */
+    DeckView.Fish of(Seen seen, Catch fish, Just just, @Nullable SetUp setUp) {
         Person person = seen.person();
         Deck deck = seen.deck();
         List<Catch> trip = seen.catches();
@@ -57,7 +62,10 @@ class FishSheet {
                 fish.id(),
                 fish.species(),
                 FishWords.of(fish, units) + curves.condition(person.viewer(), fish),
-                curves.cautions(person.viewer(), units, deck.trip(), deck.water(), fish, trip),
+                Stream.concat(
+                                curves.cautions(person.viewer(), units, deck.trip(), deck.water(), fish, trip).stream(),
+                                handled(setUp))
+                        .toList(),
                 open,
                 new DeckView.Slider(
                         Figures.trimmed(Math.floor(span.from() / unit), 0),
@@ -66,6 +74,15 @@ class FishSheet {
                         Figures.trimmed(Math.round(at / unit * 2) / 2.0, 1),
                         units.lure().symbol()),
                 laid.main());
+    }
+
+    /** What a hand near the fish must know of its tackle. */
+    private static Stream<String> handled(@Nullable SetUp setUp) {
+        return setUp == null
+                ? Stream.of()
+                : Handling.of(setUp).stream()
+                        .filter(h -> h == Handling.TRAILING_HOOKS)
+                        .map(Handling::words);
     }
 
     /** As the trip's last fish had its length, else estimated: a guess must not pass for a measure. */

@@ -1,5 +1,5 @@
 /** What the records say. */
-@ApplicationModule(allowedDependencies = {"form", "portrait", "records", "store"})
+@ApplicationModule(allowedDependencies = {"form", "portrait", "records", "store", "words"})
 @NullMarked
 package dusk.ledger.web.findings;
 

@@ -4,6 +4,7 @@ import dusk.ledger.format.FileColumn;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.SetUp;
+import dusk.ledger.safety.Handling;
 import dusk.ledger.tackle.Alteration;
 import dusk.ledger.tackle.Caution;
 import dusk.ledger.tackle.TackleChecks;
@@ -56,6 +57,7 @@ class SetUpController {
             boolean wasFished,
             Map<String, String> fields,
             List<Caution> cautions,
+            List<String> care,
             @Nullable Relative from,
             List<Relative> changes) {}
 
@@ -90,6 +92,7 @@ class SetUpController {
                         fished.stints() > 0,
                         fields,
                         TackleChecks.of(setUp, TackleChecks.Use.UNKNOWN, units),
+                        Handling.of(setUp).stream().map(Handling::words).toList(),
                         all.stream()
                                 .filter(s -> s.id().equals(setUp.fromSetUpId()))
                                 .map(s -> new Relative(
