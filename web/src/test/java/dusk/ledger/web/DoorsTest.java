@@ -171,8 +171,8 @@ class DoorsTest extends RequestedClub {
     /** Ids and owners that a form does not ask for, posted by hand. */
     @ParameterizedTest
     @CsvSource({
-        "/trips/p/stints/s, minutes=41&rod_id=nowhere&trip_id=other&stint_id=x",
-        "/trips/p/stints, angler_id={me}&setup_id=jig&started_at=2026-10-03T15:00&minutes=20&rod_id=nowhere",
+        "/trips/p/stints/s, minutes=41&trip_id=other&stint_id=x",
+        "/trips/p/stints, angler_id={me}&setup_id=jig&started_at=2026-10-03T15:00&minutes=20&trip_id=nowhere",
         "/tackle/set-ups/bare, colour=violet&from_setup_id=nowhere&setup_id=x",
         "/trips/p, note=calm&logged_by={me}",
         "/trips/p/places, structure=dock&kept_by={me}&spot_id=x",
@@ -196,6 +196,8 @@ class DoorsTest extends RequestedClub {
         "/deck/{live}/move, spot_id=nowhere",
         "/deck/{live}/rods, number=3&angler_id_3={me}&setup_id_3=nowhere&rod_id_3=nowhere",
         "/deck, rods=1&water_id=nowhere",
+        "/trips/p/stints/s, minutes=41&rod_id=nowhere",
+        "/trips/p/stints, angler_id={me}&setup_id=jig&started_at=2026-10-03T15:00&minutes=20&rod_id=nowhere",
         "/trips/p/stints, angler_id=nowhere&setup_id=nowhere&started_at=2026-10-03T15:00&minutes=20",
         "/tackle/set-ups/nowhere/drops, seconds=9&depth_m=4",
     })
