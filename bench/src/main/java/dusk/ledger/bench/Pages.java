@@ -196,6 +196,7 @@ public final class Pages {
         pages.put("tackle", "/tackle");
         pages.put("a new set-up", "/tackle/new");
         pages.put("sheet of portraits", "/tackle/sheet");
+        pages.put("words", "/tackle/words");
         pages.put("set-up", setUp);
         pages.put("set-up, changed", setUp + "/change");
         pages.put("set-up's drops", setUp + "/drops");

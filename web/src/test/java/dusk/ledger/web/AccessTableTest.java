@@ -140,6 +140,7 @@ class AccessTableTest extends RequestedClub {
             GET  /tackle                                  | /tackle                             | in  200 200 200 200 200
             GET  /tackle/new                              | /tackle/new                         | in  200 200 200 200 200
             GET  /tackle/sheet                            | /tackle/sheet                       | in  200 200 200 200 200
+            GET  /tackle/words                            | /tackle/words                       | in  200 200 200 200 200
             GET  /tackle/portrait                         | /tackle/portrait?setup_id=jig       | in  404 200 200 200 200
             POST /tackle                                  | /tackle?rig=wacky ? colour=pearl    | in  302 302 302 302 302
             GET  /tackle/set-ups/{id}                     | /tackle/set-ups/jig                 | in  404 200 200 200 200

@@ -46,6 +46,7 @@ class PagesIT extends RunningApplication {
         "/findings/favourites, 360, dusk",
         "/tackle, 360, dusk",
         "/tackle/sheet, 360, dusk",
+        "/tackle/words, 360, glare",
         "/tackle/rods, 360, glare",
         "/tackle/new?rig=drop shot, 360, dusk",
         "/trips/past, 1280, dusk",

@@ -44,7 +44,7 @@ class PortraitsController {
         return "tackle/sheet";
     }
 
-    private static String example(String plastic, String head) {
+    static String example(String plastic, String head) {
         boolean hard = HardBait.hangsOnTrebles(plastic);
         Map<String, String> typed = new LinkedHashMap<>(Map.of(
                 "plastic",

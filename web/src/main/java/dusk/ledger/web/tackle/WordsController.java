@@ -1,0 +1,61 @@
+package dusk.ledger.web.tackle;
+
+import dusk.ledger.tackle.Rig;
+import dusk.ledger.vocabulary.Meanings;
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.words.FieldWords;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** What the words mean, with a picture where there is one: for whoever is new to them. */
+@Controller
+class WordsController {
+    private static final Map<String, String> HEADINGS = Map.of(
+            "structure", "Places",
+            "bite_on", "When it bit",
+            "presentation", "Ways of fishing",
+            "line_method", "Letting it fall");
+
+    /** @param entries in the order of the vocabulary */
+    record Section(String id, String heading, boolean drawn, List<Entry> entries) {}
+
+    /** @param portrait empty where there is none */
+    record Entry(String id, String word, String sentence, String portrait) {}
+
+    @GetMapping("/tackle/words")
+    String words(Person person, Model model) {
+        model.addAttribute(
+                "sections",
+                Meanings.columns().stream().map(WordsController::section).toList());
+        return "tackle/words";
+    }
+
+    private static Section section(String column) {
+        List<Entry> entries = Meanings.of(column).entrySet().stream()
+                .map(e -> new Entry(
+                        column + "-" + e.getKey().replace(' ', '-'),
+                        e.getKey(),
+                        e.getValue(),
+                        portrait(column, e.getKey())))
+                .toList();
+        boolean drawn = entries.stream().anyMatch(e -> !e.portrait().isEmpty());
+        return new Section(column, HEADINGS.getOrDefault(column, FieldWords.label(column)), drawn, entries);
+    }
+
+    private static String portrait(String column, String word) {
+        if (word.equals("none")) {
+            return "";
+        }
+        Optional<Rig> rig = column.equals("rig") ? Rig.of(word) : Optional.empty();
+        return switch (column) {
+            case "rig" -> rig.map(r -> Drawn.usual(r).portrait()).orElse("");
+            case "plastic" -> PortraitsController.example(word, "ball");
+            case "head_shape" -> PortraitsController.example("straight-tail minnow", word);
+            default -> "";
+        };
+    }
+}
