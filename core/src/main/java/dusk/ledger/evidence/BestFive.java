@@ -2,6 +2,7 @@ package dusk.ledger.evidence;
 
 import dusk.ledger.stints.Codes;
 import dusk.ledger.stints.StintTable;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
@@ -45,14 +46,11 @@ public record BestFive(String of, List<Double> lengthsMm) {
         return List.copyOf(all);
     }
 
-    /** Of the stints that began in one span of time. */
-    public static BitSet between(StintTable table, BitSet rows, java.time.Instant from, java.time.Instant until) {
-        BitSet within = new BitSet();
-        rows.stream()
-                .filter(row -> !table.startedAt(row).isBefore(from)
-                        && table.startedAt(row).isBefore(until))
-                .forEach(within::set);
-        return within;
+    /** Of some stints those that began at a moment or after it. */
+    public static BitSet since(StintTable table, BitSet rows, Instant from) {
+        BitSet since = new BitSet();
+        rows.stream().filter(row -> !table.startedAt(row).isBefore(from)).forEach(since::set);
+        return since;
     }
 
     public double togetherMm() {

@@ -1,6 +1,9 @@
 package dusk.ledger.evidence;
 
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 
 /** Control of false discoveries by Benjamini and Hochberg (J. R. Stat. Soc. B 57, 1995). */
@@ -28,6 +31,26 @@ public final class FalseDiscovery {
             q[i] = least;
         }
         return q;
+    }
+
+    /** Makes the same thing with its q. */
+    interface WithQ<T> {
+        T of(T one, double q);
+    }
+
+    /** Things with a p by rising p, each with its q among them; those without one behind, as they are. @param p NaN for none */
+    static <T> List<T> ranked(List<T> all, ToDoubleFunction<T> p, WithQ<T> withQ) {
+        List<T> tested = all.stream()
+                .filter(one -> !Double.isNaN(p.applyAsDouble(one)))
+                .sorted(Comparator.comparingDouble(p))
+                .toList();
+        double[] q = q(tested.stream().mapToDouble(p).toArray());
+        List<T> ranked = new ArrayList<>();
+        for (int i = 0; i < q.length; i++) {
+            ranked.add(withQ.of(tested.get(i), q[i]));
+        }
+        all.stream().filter(one -> Double.isNaN(p.applyAsDouble(one))).forEach(ranked::add);
+        return List.copyOf(ranked);
     }
 
     /** The largest p whose q is at most a rate; 0 where none is. */

@@ -5,7 +5,6 @@ import dusk.ledger.vocabulary.Factor;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntFunction;
@@ -49,6 +48,10 @@ public record LikeForLike(List<Told> levels) {
                     : Optional.empty();
         }
 
+        private Told withQ(double known) {
+            return new Told(level, matched, known);
+        }
+
         private double p() {
             return matched.estimate() instanceof Estimate.Figure f && f.p() != null ? f.p() : Double.NaN;
         }
@@ -86,22 +89,7 @@ public record LikeForLike(List<Told> levels) {
                 told.add(new Told(nameOf.apply(code), MatchedRatio.of(blocks.get(code)), 1));
             }
         }
-        return new LikeForLike(List.copyOf(withQ(told)));
-    }
-
-    private static List<Told> withQ(List<Told> told) {
-        List<Told> tested = told.stream()
-                .filter(t -> !Double.isNaN(t.p()))
-                .sorted(Comparator.comparingDouble(Told::p))
-                .toList();
-        double[] q = FalseDiscovery.q(tested.stream().mapToDouble(Told::p).toArray());
-        List<Told> all = new ArrayList<>();
-        for (int i = 0; i < q.length; i++) {
-            Told one = tested.get(i);
-            all.add(new Told(one.level(), one.matched(), q[i]));
-        }
-        told.stream().filter(t -> Double.isNaN(t.p())).forEach(all::add);
-        return all;
+        return new LikeForLike(FalseDiscovery.ranked(told, Told::p, Told::withQ));
     }
 
     /** The blocks of each level, its own fish and effort beside those of all others in the block. */

@@ -6,7 +6,6 @@ import dusk.ledger.vocabulary.Factor;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -27,6 +26,10 @@ public record Sizes(List<Told> levels) {
      * @param q by Benjamini and Hochberg over the levels with a p; 1 where it has none
      */
     public record Told(String level, SizeShift shift, double q) {
+        private Told withQ(double known) {
+            return new Told(level, shift, known);
+        }
+
         /** Whether fish on it run longer for sure. */
         public boolean longer() {
             return q <= LikeForLike.SURE && shift.lowMm() != null && shift.lowMm() > 0;
@@ -55,17 +58,7 @@ public record Sizes(List<Told> levels) {
                 }
             }
         }
-        List<Told> tested = told.stream()
-                .filter(t -> t.shift().p() != null)
-                .sorted(Comparator.comparingDouble(Sizes::p))
-                .toList();
-        double[] q = FalseDiscovery.q(tested.stream().mapToDouble(Sizes::p).toArray());
-        List<Told> all = new ArrayList<>();
-        for (int i = 0; i < q.length; i++) {
-            all.add(new Told(tested.get(i).level(), tested.get(i).shift(), q[i]));
-        }
-        told.stream().filter(t -> t.shift().p() == null).forEach(all::add);
-        return new Sizes(List.copyOf(all));
+        return new Sizes(FalseDiscovery.ranked(told, Sizes::p, Told::withQ));
     }
 
     private static double p(Told told) {

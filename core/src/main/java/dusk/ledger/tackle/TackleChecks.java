@@ -213,8 +213,8 @@ public final class TackleChecks {
             String rig = setUp.rigKind();
             boolean treble = "treble".equals(setUp.hookWire()) || "treble".equals(setUp.hookPattern());
             boolean buried = "point buried".equals(setUp.weedGuard());
-            boolean nose = rig.equals("drop shot") || rig.contains("wacky") || rig.equals("line-through head");
-            if (treble || rig.equals("hard bait") || (nose && !buried)) {
+            boolean nose = rig.equals("drop shot") || rig.equals("line-through head");
+            if (treble || rig.equals("hard bait") || rig.contains("wacky") || (nose && !buried)) {
                 return FREE;
             }
             return buried ? BURIED : THREADED;
@@ -225,10 +225,7 @@ public final class TackleChecks {
         Plastic plastic = Plastic.of(setUp).orElse(null);
         Hook hook = setUp.hookSize() == null ? null : Hook.of(setUp.hookSize()).orElse(null);
         Held held = Held.of(setUp);
-        if (plastic == null
-                || hook == null
-                || held == Held.FREE
-                || setUp.rigKind().contains("wacky")) {
+        if (plastic == null || hook == null || held == Held.FREE) {
             return;
         }
         double share = hook.reach().millimetres() / plastic.length().millimetres();

@@ -98,11 +98,8 @@ class SizeController {
         BitSet rows = Comparison.rows(table, question);
         double[][] lengths = table.lengthsMm(String.valueOf(question.species()), false);
         LocalDate today = LocalDate.now(clock.withZone(ZoneOffset.UTC));
-        BitSet thisYear = BestFive.between(
-                table,
-                rows,
-                today.withDayOfYear(1).atStartOfDay().toInstant(ZoneOffset.UTC),
-                today.plusDays(2).atStartOfDay().toInstant(ZoneOffset.UTC));
+        BitSet thisYear = BestFive.since(
+                table, rows, today.withDayOfYear(1).atStartOfDay().toInstant(ZoneOffset.UTC));
         List<BestFive> trips = BestFive.by(table.codes(Factor.TRIP), rows, lengths).stream()
                 .limit(TRIPS_SHOWN)
                 .toList();
