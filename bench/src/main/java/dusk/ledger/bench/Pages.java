@@ -92,7 +92,7 @@ public final class Pages {
             addresses(rod.substring(0, rod.indexOf("/rods/")));
             oneClient(client);
             touches(client, rod);
-            manyClients(client, rod);
+            manyClients(client, another(client), rod);
             System.out.printf("server at its largest: %s%n", largest(process));
         } finally {
             process.destroy();
@@ -150,6 +150,21 @@ public final class Pages {
         HttpResponse<byte[]> begun = client.post("/deck/new?rods=2", "/deck", form);
         String deck = first("(/deck/[0-9a-f-]+)", begun.headers().firstValue("Location").orElse(text(begun)));
         return deck + "/rods/" + first("id=\"rod-([0-9a-f-]+)\"", text(client.get(deck)));
+    }
+
+    /** A second person of the club, who may do what the first may. */
+    private Client another(Client officer) throws IOException, InterruptedException {
+        String password = UUID.randomUUID().toString();
+        officer.post(
+                "/club",
+                "/club/people",
+                Map.of("name", "Reader", "username", "reader", "password", password, "role", "officer"));
+        Client reader = new Client(server);
+        reader.post("/sign-in", "/sign-in", Map.of("username", "reader", "password", password));
+        if (reader.get("/account").statusCode() != 200) {
+            throw new IOException("the second person could not sign in");
+        }
+        return reader;
     }
 
     private static String text(HttpResponse<byte[]> answer) {
@@ -271,19 +286,19 @@ public final class Pages {
                 Locale.ROOT, "%ntouches, one client: median %.0f ms, 95th %.0f ms%n", share(nanos, 0.5), share(nanos, 0.95));
     }
 
-    /** Readers go from page to page without a pause; the person is one, as far as the server can tell. */
-    private void manyClients(Client client, String rod) throws InterruptedException {
+    /** Readers, who are one person as far as the server can tell, go from page to page without a pause; another writes. */
+    private void manyClients(Client writer, Client reader, String rod) throws InterruptedException {
         List<Map.Entry<String, String>> all = List.copyOf(pages.entrySet());
         long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(BUSY_SECONDS);
         List<Thread> threads = new ArrayList<>();
         List<Throwable> faults = new ArrayList<>();
-        for (int reader = 0; reader < READERS; reader++) {
-            SplittableRandom random = new SplittableRandom(reader);
+        for (int r = 0; r < READERS; r++) {
+            SplittableRandom random = new SplittableRandom(r);
             threads.add(new Thread(() -> {
                 try {
                     while (System.nanoTime() < end) {
                         Map.Entry<String, String> page = all.get(random.nextInt(all.size()));
-                        add(page.getKey(), timed(client, page.getValue()).nanos());
+                        add(page.getKey(), timed(reader, page.getValue()).nanos());
                     }
                 } catch (IOException | InterruptedException e) {
                     synchronized (faults) {
@@ -297,7 +312,7 @@ public final class Pages {
                 for (long at = System.nanoTime(); at < end; at += TimeUnit.SECONDS.toNanos(1)) {
                     TimeUnit.NANOSECONDS.sleep(at - System.nanoTime());
                     List<Long> one = new ArrayList<>();
-                    touch(client, rod, one);
+                    touch(writer, rod, one);
                     add("a touch", one.get(0));
                 }
             } catch (IOException | InterruptedException e) {

@@ -2,8 +2,8 @@ package dusk.ledger.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import dusk.ledger.web.store.ClubTables;
 import dusk.ledger.web.store.LedgerRows.LeftOut;
+import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Store;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -62,10 +62,10 @@ class LeftOutTest extends RequestedClub {
 
     @Test
     void whatIsLeftOutIsSaidWithWhatHangsOnIt() {
-        assertThat(beans.getBean(ClubTables.class).leftOut(club.member.viewer()))
+        assertThat(beans.getBean(RecentTables.class).leftOut(club.member.viewer()))
                 .isEmpty();
         impossible();
-        assertThat(beans.getBean(ClubTables.class).leftOut(club.member.viewer()))
+        assertThat(beans.getBean(RecentTables.class).leftOut(club.member.viewer()))
                 .containsExactlyInAnyOrder(
                         new LeftOut(
                                 "setups",

@@ -48,7 +48,8 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
  * The whole application without a server or a browser. Every test has a club of its own in it, so that none sees what
  * another left: a trip {@code p} that the guide logged and the member fished, and one that both are fishing.
  */
-@SpringBootTest
+// records that tests write to the store directly have no person who would see them at once
+@SpringBootTest(properties = "dusk.recent.seconds=0")
 @AutoConfigureMockMvc(print = MockMvcPrint.NONE)
 @Import(RequestedClub.Quick.class)
 abstract class RequestedClub {

@@ -27,7 +27,9 @@ import org.springframework.test.context.DynamicPropertySource;
  * The whole application with the demo club, on a free port of the loopback, shared by the tests that need it running.
  * Every test finds the demo as it was when it began: what another did is taken back first.
  */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "dusk.demo=true")
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = {"dusk.demo=true", "dusk.recent.seconds=0"})
 abstract class RunningApplication {
     @LocalServerPort
     int port;

@@ -5,7 +5,7 @@ import dusk.ledger.evidence.Question;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.records.Person;
-import dusk.ledger.web.store.ClubTables;
+import dusk.ledger.web.store.RecentTables;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -17,11 +17,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** When fish are caught, by the sun. */
 @Controller
 class ClockController {
-    private final ClubTables tables;
+    private final RecentTables tables;
     private final Reckoned reckoned;
     private final AskForm form;
 
-    ClockController(ClubTables tables, Reckoned reckoned, AskForm form) {
+    ClockController(RecentTables tables, Reckoned reckoned, AskForm form) {
         this.tables = tables;
         this.reckoned = reckoned;
         this.form = form;
@@ -44,6 +44,6 @@ class ClockController {
     }
 
     private LightClock clock(StintTable table, Question question) {
-        return reckoned.of(table, LightClock.class, question, () -> LightClock.of(table, question));
+        return reckoned.of(table, LightClock.class, question, t -> LightClock.of(t, question));
     }
 }

@@ -13,7 +13,7 @@ import dusk.ledger.stints.StintTable;
 import dusk.ledger.web.records.ClubNames;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Places;
-import dusk.ledger.web.store.ClubTables;
+import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.words.PlaceWords;
 import jakarta.servlet.http.HttpServletResponse;
@@ -30,13 +30,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 class CompareController {
     private static final int REASONS = 2;
 
-    private final ClubTables tables;
+    private final RecentTables tables;
     private final Reckoned reckoned;
     private final AskForm form;
     private final ClubNames names;
     private final Places places;
 
-    CompareController(ClubTables tables, Reckoned reckoned, AskForm form, ClubNames names, Places places) {
+    CompareController(RecentTables tables, Reckoned reckoned, AskForm form, ClubNames names, Places places) {
         this.tables = tables;
         this.reckoned = reckoned;
         this.form = form;
@@ -69,7 +69,7 @@ class CompareController {
         } else {
             Comparison comparison = comparison(table, question);
             Verdict tally = Verdict.of(comparison);
-            LikeForLike fair = reckoned.of(table, LikeForLike.class, question, () -> LikeForLike.of(table, question));
+            LikeForLike fair = reckoned.of(table, LikeForLike.class, question, t -> LikeForLike.of(t, question));
             model.addAttribute("answer", CompareView.of(comparison));
             model.addAttribute(
                     "headline",
@@ -102,8 +102,7 @@ class CompareController {
         if (top == null) {
             return List.of();
         }
-        Lifted lifted =
-                reckoned.of(table, Lifted.class, question, top, () -> new Lifted(Leaning.of(table, question, top)));
+        Lifted lifted = reckoned.of(table, Lifted.class, question, top, t -> new Lifted(Leaning.of(t, question, top)));
         return lifted.by().stream()
                 .limit(REASONS)
                 .map(l -> l.words((factor, value) -> switch (factor) {
@@ -125,15 +124,11 @@ class CompareController {
         String other = recorded.contains(versus) && !versus.equals(level) ? versus : null;
         Sides sides = new Sides(level, other);
         Contrast contrast = reckoned.of(
-                table,
-                Contrast.class,
-                question,
-                sides,
-                () -> Contrast.of(table, question, sides, Contrast.Method.USUAL));
+                table, Contrast.class, question, sides, t -> Contrast.of(t, question, sides, Contrast.Method.USUAL));
         return ContrastView.of(comparison, contrast);
     }
 
     private Comparison comparison(StintTable table, Question question) {
-        return reckoned.of(table, Comparison.class, question, () -> Comparison.of(table, question));
+        return reckoned.of(table, Comparison.class, question, t -> Comparison.of(t, question));
     }
 }

@@ -10,7 +10,7 @@ import dusk.ledger.stints.StintTable;
 import dusk.ledger.units.Figures;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.records.Person;
-import dusk.ledger.web.store.ClubTables;
+import dusk.ledger.web.store.RecentTables;
 import jakarta.servlet.http.HttpServletResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
@@ -28,10 +28,10 @@ class FavouritesController {
     /** The draws are always the same for the same records. */
     private static final long SEED = 1;
 
-    private final ClubTables tables;
+    private final RecentTables tables;
     private final Reckoned reckoned;
 
-    FavouritesController(ClubTables tables, Reckoned reckoned) {
+    FavouritesController(RecentTables tables, Reckoned reckoned) {
         this.tables = tables;
         this.reckoned = reckoned;
     }
@@ -117,11 +117,10 @@ class FavouritesController {
     }
 
     private Favourites favourites(StintTable table, Question question) {
-        return reckoned.of(
-                table, Favourites.class, question, () -> Favourites.of(Comparison.of(table, question), SEED));
+        return reckoned.of(table, Favourites.class, question, t -> Favourites.of(Comparison.of(t, question), SEED));
     }
 
     private LikeForLike fair(StintTable table, Question question) {
-        return reckoned.of(table, LikeForLike.class, question, () -> LikeForLike.of(table, question));
+        return reckoned.of(table, LikeForLike.class, question, t -> LikeForLike.of(t, question));
     }
 }

@@ -4,7 +4,7 @@ import dusk.ledger.evidence.Funnel;
 import dusk.ledger.evidence.Question;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.web.records.Person;
-import dusk.ledger.web.store.ClubTables;
+import dusk.ledger.web.store.RecentTables;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -16,11 +16,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** From follow to fish: where they come off. */
 @Controller
 class FunnelController {
-    private final ClubTables tables;
+    private final RecentTables tables;
     private final Reckoned reckoned;
     private final AskForm form;
 
-    FunnelController(ClubTables tables, Reckoned reckoned, AskForm form) {
+    FunnelController(RecentTables tables, Reckoned reckoned, AskForm form) {
         this.tables = tables;
         this.reckoned = reckoned;
         this.form = form;
@@ -44,6 +44,6 @@ class FunnelController {
     }
 
     private Funnel funnel(StintTable table, Question question) {
-        return reckoned.of(table, Funnel.class, question, () -> Funnel.of(table, question));
+        return reckoned.of(table, Funnel.class, question, t -> Funnel.of(t, question));
     }
 }

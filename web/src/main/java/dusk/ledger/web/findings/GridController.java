@@ -5,7 +5,7 @@ import dusk.ledger.evidence.RateGrid;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.records.Person;
-import dusk.ledger.web.store.ClubTables;
+import dusk.ledger.web.store.RecentTables;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
@@ -18,11 +18,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Two factors at once. */
 @Controller
 class GridController {
-    private final ClubTables tables;
+    private final RecentTables tables;
     private final Reckoned reckoned;
     private final AskForm form;
 
-    GridController(ClubTables tables, Reckoned reckoned, AskForm form) {
+    GridController(RecentTables tables, Reckoned reckoned, AskForm form) {
         this.tables = tables;
         this.reckoned = reckoned;
         this.form = form;
@@ -55,6 +55,6 @@ class GridController {
     }
 
     private RateGrid grid(StintTable table, Question question, Factor over) {
-        return reckoned.of(table, RateGrid.class, question, over, () -> RateGrid.of(table, question, over));
+        return reckoned.of(table, RateGrid.class, question, over, t -> RateGrid.of(t, question, over));
     }
 }

@@ -1,8 +1,8 @@
 package dusk.ledger.web.findings;
 
 import dusk.ledger.web.records.Person;
-import dusk.ledger.web.store.ClubTables;
 import dusk.ledger.web.store.LedgerRows.LeftOut;
+import dusk.ledger.web.store.RecentTables;
 import java.util.List;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -12,9 +12,9 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 class LeftOutAdvice {
     private static final int SHOWN = 5;
 
-    private final ClubTables tables;
+    private final RecentTables tables;
 
-    LeftOutAdvice(ClubTables tables) {
+    LeftOutAdvice(RecentTables tables) {
         this.tables = tables;
     }
 

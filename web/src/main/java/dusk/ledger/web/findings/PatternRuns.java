@@ -7,7 +7,7 @@ import dusk.ledger.patterns.PatternSearch;
 import dusk.ledger.patterns.SearchStopped;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.web.records.ClubNames;
-import dusk.ledger.web.store.ClubTables;
+import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Viewer;
 import jakarta.annotation.PreDestroy;
 import java.time.Clock;
@@ -45,7 +45,7 @@ class PatternRuns {
     /** What was found longer ago than that is looked for anew with whatever has changed. */
     private static final Duration OLD = Duration.ofHours(6);
 
-    private final ClubTables tables;
+    private final RecentTables tables;
     private final ClubNames names;
     private final Clock clock;
     private final ExecutorService worker = Executors.newSingleThreadExecutor();
@@ -60,7 +60,7 @@ class PatternRuns {
             String season,
             @Nullable String anglerId) {}
 
-    PatternRuns(ClubTables tables, ClubNames names, Clock clock) {
+    PatternRuns(RecentTables tables, ClubNames names, Clock clock) {
         this.tables = tables;
         this.names = names;
         this.clock = clock;
@@ -167,7 +167,7 @@ class PatternRuns {
     }
 
     private Seen of(Viewer viewer, PatternsAsk ask, boolean wanted) {
-        ClubTables.AsOf now = tables.asOf(viewer);
+        RecentTables.AsOf now = tables.asOf(viewer);
         int stints = ask.of(now.table()).size();
         Asked asked = kept.get(key(viewer, ask), k -> new Asked());
         synchronized (asked) {
@@ -230,7 +230,7 @@ class PatternRuns {
     }
 
     private Found search(Viewer viewer, PatternsAsk ask, Run run) {
-        ClubTables.AsOf now = tables.asOf(viewer);
+        RecentTables.AsOf now = tables.asOf(viewer);
         StintTable table = ask.of(now.table());
         Findings findings = PatternSearch.run(table, ask.search(), THREADS, (done, of) -> {
             run.percent = of == 0 ? 100 : 100 * done / of;

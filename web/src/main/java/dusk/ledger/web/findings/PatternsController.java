@@ -4,7 +4,7 @@ import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.records.ClubNames;
 import dusk.ledger.web.records.Person;
-import dusk.ledger.web.store.ClubTables;
+import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Viewer;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
@@ -18,13 +18,13 @@ import org.springframework.web.bind.annotation.PostMapping;
 @Controller
 class PatternsController {
     /** Quick searches are answered in the page itself; slower ones show how far they are. */
-    private static final long PATIENCE_MILLIS = 1500;
+    private static final long PATIENCE_MILLIS = 700;
 
     private final PatternRuns runs;
-    private final ClubTables tables;
+    private final RecentTables tables;
     private final ClubNames names;
 
-    PatternsController(PatternRuns runs, ClubTables tables, ClubNames names) {
+    PatternsController(PatternRuns runs, RecentTables tables, ClubNames names) {
         this.runs = runs;
         this.tables = tables;
         this.names = names;

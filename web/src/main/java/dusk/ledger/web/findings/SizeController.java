@@ -9,7 +9,7 @@ import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.records.ClubNames;
 import dusk.ledger.web.records.Person;
-import dusk.ledger.web.store.ClubTables;
+import dusk.ledger.web.store.RecentTables;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -31,13 +31,13 @@ class SizeController {
     private static final int TRIPS_SHOWN = 5;
     private static final int ANGLERS_SHOWN = 10;
 
-    private final ClubTables tables;
+    private final RecentTables tables;
     private final Reckoned reckoned;
     private final AskForm form;
     private final ClubNames names;
     private final Clock clock;
 
-    SizeController(ClubTables tables, Reckoned reckoned, AskForm form, ClubNames names, Clock clock) {
+    SizeController(RecentTables tables, Reckoned reckoned, AskForm form, ClubNames names, Clock clock) {
         this.tables = tables;
         this.reckoned = reckoned;
         this.form = form;
@@ -63,16 +63,13 @@ class SizeController {
             return "findings/size";
         }
         Read read = reckoned.of(
-                table,
-                Read.class,
-                question,
-                () -> new Read(Sizes.of(table, question, false), Sizes.of(table, question, true)));
+                table, Read.class, question, t -> new Read(Sizes.of(t, question, false), Sizes.of(t, question, true)));
         Comparison often = question.least() == null
                 ? null
-                : reckoned.of(table, Comparison.class, question, () -> Comparison.of(table, question));
+                : reckoned.of(table, Comparison.class, question, t -> Comparison.of(t, question));
         LikeForLike fair = question.least() == null
                 ? null
-                : reckoned.of(table, LikeForLike.class, question, () -> LikeForLike.of(table, question));
+                : reckoned.of(table, LikeForLike.class, question, t -> LikeForLike.of(t, question));
         model.addAttribute(
                 "answer",
                 SizeView.of(
@@ -94,28 +91,37 @@ class SizeController {
         return with;
     }
 
+    /** The tallies, which go through every length there is. */
+    private record BestFives(List<BestFive> trips, List<BestFive> anglersThisYear, List<BestFive> seasons) {
+        static BestFives of(StintTable table, Question question, LocalDate today) {
+            BitSet rows = Comparison.rows(table, question);
+            double[][] lengths = table.lengthsMm(String.valueOf(question.species()), false);
+            BitSet thisYear = BestFive.since(
+                    table, rows, today.withDayOfYear(1).atStartOfDay().toInstant(ZoneOffset.UTC));
+            return new BestFives(
+                    BestFive.by(table.codes(Factor.TRIP), rows, lengths).stream()
+                            .limit(TRIPS_SHOWN)
+                            .toList(),
+                    BestFive.by(table.codes(Factor.ANGLER), thisYear, lengths).stream()
+                            .limit(ANGLERS_SHOWN)
+                            .toList(),
+                    BestFive.by(table.codes(Factor.SEASON), rows, lengths));
+        }
+    }
+
     private List<SizeView.Tally> tallies(Person person, StintTable table, Question question) {
-        BitSet rows = Comparison.rows(table, question);
-        double[][] lengths = table.lengthsMm(String.valueOf(question.species()), false);
         LocalDate today = LocalDate.now(clock.withZone(ZoneOffset.UTC));
-        BitSet thisYear = BestFive.since(
-                table, rows, today.withDayOfYear(1).atStartOfDay().toInstant(ZoneOffset.UTC));
-        List<BestFive> trips = BestFive.by(table.codes(Factor.TRIP), rows, lengths).stream()
-                .limit(TRIPS_SHOWN)
-                .toList();
-        Map<String, String> tripNames =
-                names.trips(person.viewer(), trips.stream().map(BestFive::of).toList());
+        BestFives best = reckoned.of(table, BestFives.class, question, today, t -> BestFives.of(t, question, today));
+        Map<String, String> trips = names.trips(
+                person.viewer(), best.trips().stream().map(BestFive::of).toList());
         Map<String, String> anglers = names.anglers(person.viewer());
-        List<BestFive> ofAnglers = BestFive.by(table.codes(Factor.ANGLER), thisYear, lengths).stream()
-                .limit(ANGLERS_SHOWN)
-                .toList();
         return List.of(
-                SizeView.Tally.of("The best five of a trip", trips, tripNames, person.units()),
-                SizeView.Tally.of("The best five of a person, " + today.getYear(), ofAnglers, anglers, person.units()),
+                SizeView.Tally.of("The best five of a trip", best.trips(), trips, person.units()),
                 SizeView.Tally.of(
-                        "The best five of a season, all years",
-                        BestFive.by(table.codes(Factor.SEASON), rows, lengths),
-                        Map.of(),
-                        person.units()));
+                        "The best five of a person, " + today.getYear(),
+                        best.anglersThisYear(),
+                        anglers,
+                        person.units()),
+                SizeView.Tally.of("The best five of a season, all years", best.seasons(), Map.of(), person.units()));
     }
 }

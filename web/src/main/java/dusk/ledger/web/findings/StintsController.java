@@ -8,7 +8,7 @@ import dusk.ledger.units.Figures;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.records.ClubNames;
 import dusk.ledger.web.records.Person;
-import dusk.ledger.web.store.ClubTables;
+import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Viewer;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -28,10 +28,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 class StintsController {
     private static final int SHOWN = 300;
 
-    private final ClubTables tables;
+    private final RecentTables tables;
     private final ClubNames names;
 
-    StintsController(ClubTables tables, ClubNames names) {
+    StintsController(RecentTables tables, ClubNames names) {
         this.tables = tables;
         this.names = names;
     }

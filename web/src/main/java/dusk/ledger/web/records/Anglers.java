@@ -9,10 +9,10 @@ import dusk.ledger.journal.Angler;
 import dusk.ledger.stints.Codes;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
-import dusk.ledger.web.store.ClubTables;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
+import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.store.Visibility;
@@ -32,12 +32,12 @@ import org.springframework.stereotype.Component;
 public class Anglers {
     private final LedgerRows rows;
     private final Store store;
-    private final ClubTables tables;
+    private final RecentTables tables;
     private final Cache<StintTable, Map<String, Map<String, Integer>>> companions =
             Caffeine.newBuilder().weakKeys().build();
     private final NewId newId;
 
-    Anglers(LedgerRows rows, Store store, ClubTables tables, NewId newId) {
+    Anglers(LedgerRows rows, Store store, RecentTables tables, NewId newId) {
         this.tables = tables;
         this.rows = rows;
         this.store = store;
@@ -76,7 +76,7 @@ public class Anglers {
 
     /** How many stints each fished on trips that the viewer was on, by what the findings' table holds. */
     private Map<String, Integer> companions(Viewer viewer) {
-        StintTable table = tables.of(viewer);
+        StintTable table = tables.forOrder(viewer);
         String angler = String.valueOf(viewer.anglerId());
         return Objects.requireNonNull(companions.get(table, t -> new ConcurrentHashMap<>()))
                 .computeIfAbsent(angler, id -> companions(table, id));

@@ -10,11 +10,11 @@ import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Stint;
 import dusk.ledger.stints.Codes;
 import dusk.ledger.stints.StintTable;
-import dusk.ledger.web.store.ClubTables;
 import dusk.ledger.web.store.Kept;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
+import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.store.Visibility;
@@ -34,11 +34,11 @@ public class SetUps {
     private final LedgerRows rows;
     private final Store store;
     private final NewId newId;
-    private final ClubTables tables;
+    private final RecentTables tables;
     private final Kept<List<SetUp>> all;
     private final Cache<StintTable, Use> uses = Caffeine.newBuilder().weakKeys().build();
 
-    SetUps(LedgerRows rows, Store store, ClubTables tables, NewId newId) {
+    SetUps(LedgerRows rows, Store store, RecentTables tables, NewId newId) {
         this.tables = tables;
         all = new Kept<>(store, Kept.Kind.SETUP);
         this.rows = rows;
@@ -116,7 +116,7 @@ public class SetUps {
     }
 
     private Use use(Viewer viewer) {
-        StintTable table = tables.of(viewer);
+        StintTable table = tables.forOrder(viewer);
         List<SetUp> all = all(viewer);
         Use known = uses.getIfPresent(table);
         if (known == null || known.all() != all) {

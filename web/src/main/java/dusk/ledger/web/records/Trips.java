@@ -13,9 +13,9 @@ import dusk.ledger.stints.Codes;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.schema.Tables;
-import dusk.ledger.web.store.ClubTables;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NotYours;
+import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.store.Visibility;
@@ -40,9 +40,9 @@ public class Trips {
 
     private final Store store;
     private final LedgerRows rows;
-    private final ClubTables tables;
+    private final RecentTables tables;
 
-    Trips(Store store, LedgerRows rows, ClubTables tables) {
+    Trips(Store store, LedgerRows rows, RecentTables tables) {
         this.tables = tables;
         this.store = store;
         this.rows = rows;
@@ -207,7 +207,7 @@ public class Trips {
 
     /** Species landed on a water, those landed most first. */
     public List<String> speciesOf(Viewer viewer, String waterId) {
-        StintTable table = tables.of(viewer);
+        StintTable table = tables.forOrder(viewer);
         Codes waters = table.codes(Factor.WATER);
         int water = waters.codeOf(waterId);
         return table.species(row -> waters.at(row) == water);

@@ -18,6 +18,7 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 import org.springframework.security.web.util.matcher.AnyRequestMatcher;
 import org.springframework.security.web.util.matcher.RequestHeaderRequestMatcher;
 import org.springframework.web.method.support.HandlerMethodArgumentResolver;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
 /** Signed out, a person sees the sign-in page and what it is drawn with, and nothing else. */
@@ -74,8 +75,13 @@ class SecuritySetting {
     }
 
     @Bean
-    WebMvcConfigurer personArguments(CurrentPerson current) {
+    WebMvcConfigurer personOfARequest(CurrentPerson current, ChangeNotes notes) {
         return new WebMvcConfigurer() {
+            @Override
+            public void addInterceptors(InterceptorRegistry registry) {
+                registry.addInterceptor(notes);
+            }
+
             @Override
             public void addArgumentResolvers(List<HandlerMethodArgumentResolver> resolvers) {
                 resolvers.add(current);

@@ -23,7 +23,7 @@ import org.springframework.stereotype.Component;
  * as it is.
  */
 @Component
-public final class ClubTables {
+final class ClubTables {
     private static final int CLUBS_KEPT = 8;
 
     /** More stints than that are as well read with all others. */
@@ -48,33 +48,20 @@ public final class ClubTables {
             Caffeine.newBuilder().maximumSize(CLUBS_KEPT).build();
 
     /** @param seq of the last note of what was written that the table follows */
-    private record Held(long version, long seq, StintTable table, WaterYears years, List<LedgerRows.LeftOut> leftOut) {}
+    record Held(long version, long seq, StintTable table, WaterYears years, List<LedgerRows.LeftOut> leftOut) {}
 
-    public ClubTables(Store store, LedgerRows rows) {
+    ClubTables(Store store, LedgerRows rows) {
         this.store = store;
         this.rows = rows;
     }
 
     /** The table of the club's records as they are now. Levels and ids are the same for everyone in the club; no place is named in it. */
-    public StintTable of(Viewer viewer) {
+    StintTable of(Viewer viewer) {
         return now(viewer.clubId()).table();
     }
 
-    /** A table with the version of the records that it is of. */
-    public record AsOf(long version, StintTable table) {}
-
-    /** The same with the version of the records that it is of. */
-    public AsOf asOf(Viewer viewer) {
-        Held now = now(viewer.clubId());
-        return new AsOf(now.version(), now.table());
-    }
-
-    /** What is not in the table because it cannot be. */
-    public List<LedgerRows.LeftOut> leftOut(Viewer viewer) {
-        return now(viewer.clubId()).leftOut();
-    }
-
-    private Held now(String clubId) {
+    /** The same with the version of the records that it is of and what is left out of it. */
+    Held now(String clubId) {
         long version = store.version(clubId);
         Held before = held.getIfPresent(clubId);
         if (before != null && (before.version() == version || store.writing())) {

@@ -8,8 +8,8 @@ import dusk.ledger.journal.StintBuilder;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.web.TestClub;
 import dusk.ledger.web.records.ClubNames;
-import dusk.ledger.web.store.ClubTables;
 import dusk.ledger.web.store.Clubs;
+import dusk.ledger.web.store.RecentTables;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -35,7 +35,7 @@ class PatternRunsTest {
         club = new TestClub(folder);
         club.get(Clubs.class).load(club.officer.clubId(), DemoClub.ledger(DemoClub.SEED));
         club.store(LedgerFormat.TRIPS, List.of(new Trip("t", "lake", TestClub.START, null, null)));
-        runs = new PatternRuns(club.get(ClubTables.class), club.get(ClubNames.class), club.clock);
+        runs = new PatternRuns(club.get(RecentTables.class), club.get(ClubNames.class), club.clock);
     }
 
     @AfterEach
@@ -47,7 +47,7 @@ class PatternRunsTest {
     private PatternsAsk ask() {
         return PatternsAsk.of(
                 new PatternsAsk.Typed(null, null, null, null, null),
-                club.get(ClubTables.class).of(club.officer.viewer()),
+                club.get(RecentTables.class).of(club.officer.viewer()),
                 club.officer);
     }
 
@@ -137,7 +137,7 @@ class PatternRunsTest {
         searched();
         PatternsAsk other = PatternsAsk.of(
                 new PatternsAsk.Typed("largemouth", null, null, null, null),
-                club.get(ClubTables.class).of(club.officer.viewer()),
+                club.get(RecentTables.class).of(club.officer.viewer()),
                 club.officer);
         PatternRuns.Seen seen = runs.of(club.officer.viewer(), other);
         assertThat(seen.found()).isNull();
