@@ -1,6 +1,7 @@
 package dusk.ledger.patterns;
 
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -19,19 +20,42 @@ final class Combination {
 
     /** @param numbers of its terms, rising */
     Combination(Terms terms, int[] numbers) {
+        this(
+                numbers,
+                Arrays.stream(numbers).mapToObj(n -> new Part(terms, n)).toArray(Part[]::new),
+                rarest(terms, numbers));
+    }
+
+    private Combination(int[] numbers, Part[] parts, int @Nullable [] candidates) {
         this.numbers = numbers;
-        Part[] parts = Arrays.stream(numbers).mapToObj(n -> new Part(terms, n)).toArray(Part[]::new);
+        this.candidates = candidates;
         first = parts[0];
         second = parts[Math.min(1, parts.length - 1)];
         third = parts[parts.length - 1];
+    }
+
+    /** The same with one of its conditions replaced by any of some levels of a factor. */
+    Combination instead(Terms terms, int condition, Terms.Coded factor, BitSet levels) {
+        short[] codes = new short[factor.codes().length];
+        for (int place = 0; place < codes.length; place++) {
+            int code = factor.codes()[place];
+            codes[place] = (short) (code == 0 ? 0 : levels.get(code) ? 1 : 2);
+        }
+        Part[] parts = Arrays.stream(numbers)
+                .mapToObj(n -> n == condition ? new Part(codes, 1, false) : new Part(terms, n))
+                .toArray(Part[]::new);
+        return new Combination(numbers, parts, null);
+    }
+
+    private static int @Nullable [] rarest(Terms terms, int[] numbers) {
         int[] rarest = null;
-        for (int t = 0; t < numbers.length; t++) {
-            int[] places = terms.places(numbers[t]);
-            if (!parts[t].tackle && (rarest == null || places.length < rarest.length)) {
+        for (int number : numbers) {
+            int[] places = terms.places(number);
+            if (!terms.of(number).tackle() && (rarest == null || places.length < rarest.length)) {
                 rarest = places;
             }
         }
-        candidates = rarest;
+        return rarest;
     }
 
     /** The place of an index among those that may have a side, rising. */
@@ -73,10 +97,17 @@ final class Combination {
         final boolean tackle;
 
         Part(Terms terms, int number) {
-            Terms.Coded coded = terms.of(number);
-            codes = coded.codes();
-            wanted = number - coded.first() + 1;
-            tackle = coded.tackle();
+            this(terms.of(number), number);
+        }
+
+        private Part(Terms.Coded coded, int number) {
+            this(coded.codes(), number - coded.first() + 1, coded.tackle());
+        }
+
+        Part(short[] codes, int wanted, boolean tackle) {
+            this.codes = codes;
+            this.wanted = wanted;
+            this.tackle = tackle;
         }
 
         boolean out(int code) {

@@ -16,7 +16,7 @@ import org.apache.commons.statistics.distribution.TDistribution;
  */
 record Effect(double ratio, double logError, double df, int clusters, double information) {
     static final int LEAST_CLUSTERS = 6;
-    static final double LEAST_INFORMATION = 10;
+    static final double LEAST_INFORMATION = 15;
 
     /** Weight of the variance that the whole club's dispersion lets expect, in degrees of freedom, against the pattern's own clusters. */
     static final double PRIOR_DF = 100;

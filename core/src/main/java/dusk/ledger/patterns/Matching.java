@@ -26,7 +26,7 @@ final class Matching {
          *
          * @param place one of its stints
          * @param fallback whether it is one of angler, water and month
-         * @param x fish of the choice in n1 expected
+         * @param x fish of the choice in n1 expected, by the weights of their stints
          * @param z fish of the others in n0 expected
          */
         void block(int place, boolean fallback, double x, double n1, double z, double n0);
@@ -48,6 +48,7 @@ final class Matching {
         Effect.Sums sums = new Effect.Sums();
         double[] fallback = new double[WIDTH * layout.seasons];
         int[] seasonPlace = new int[layout.seasons];
+        double[] weight = unrest.weight();
         int at = combination.indexFrom(layout.firstOf(fromTrip));
         int end = combination.indexFrom(layout.firstOf(toTrip));
         while (at < end) {
@@ -60,11 +61,11 @@ final class Matching {
             while (place < layout.size && layout.block[place] == layout.block[from]) {
                 Combination.Side side = combination.at(place);
                 if (side == Combination.Side.CHOSEN) {
-                    x += layout.fish[place];
-                    n1 += expected[place];
+                    x += layout.fish[place] * weight[place];
+                    n1 += expected[place] * weight[place];
                 } else if (side == Combination.Side.OTHER) {
-                    z += layout.fish[place];
-                    n0 += expected[place];
+                    z += layout.fish[place] * weight[place];
+                    n0 += expected[place] * weight[place];
                 }
                 at++;
                 place = at < end ? combination.place(at) : layout.size;

@@ -16,6 +16,7 @@ import java.util.List;
  * @param shrunkRatio the ratio once luck is allowed for
  * @param stints rows of the table with the choice, in the conditions
  * @param others rows of the table with another recorded choice, in the conditions
+ * @param rivals other conditions that would explain it about as well, not told apart yet
  * @param blocks those that carry the ratio, whatever they speak for, the weightiest first
  * @param dropped longer or twin patterns that say no more than this one
  */
@@ -38,6 +39,7 @@ public record Pattern(
         double q,
         HoldUp later,
         Grade grade,
+        List<Rival> rivals,
         List<PatternBlock> blocks,
         List<List<Term>> dropped) {
     /** Whether it works against the angler. */

@@ -91,7 +91,7 @@ public final class PatternSearch {
             return 0;
         }
         Knowledge nothing = new Knowledge(layout);
-        return new Matching(layout, nothing.unrest())
+        return new Matching(layout, nothing.unrest().unweighted())
                 .sums(new Combination(terms, numbers), nothing.expected())
                 .information;
     }
@@ -141,13 +141,12 @@ public final class PatternSearch {
         int from = went;
         went = fewest > SHORT ? LONG_DONE : Math.min(PERMILLE, went + SHORT_PART);
         int to = went;
-        double[] expected = knowledge.expected();
-        Within everywhere = new Within(layout, terms, expected, Within.everywhere(layout));
+        Within everywhere = within(Within.everywhere(layout));
         ThreadLocal<Sweep> sweeps = ThreadLocal.withInitial(() -> new Sweep(terms, knowledge.unrest()));
         Swept swept = new Swept();
         workers.all(pieces.stream()
                         .<Callable<List<Sweep.Found>>>map(piece -> () -> {
-                            List<Sweep.Found> found = run(sweeps.get(), piece, everywhere, expected);
+                            List<Sweep.Found> found = run(sweeps.get(), piece, everywhere);
                             int now = from + (to - from) * done.incrementAndGet() / pieces.size();
                             if (!progress.went(now, PERMILLE)) {
                                 throw new SearchStopped();
@@ -187,14 +186,19 @@ public final class PatternSearch {
         return pieces;
     }
 
-    private List<Sweep.Found> run(Sweep sweep, Piece piece, Within everywhere, double[] expected) {
+    private Within within(int[] places) {
+        return new Within(
+                layout, terms, knowledge.expected(), knowledge.unrest().weight(), places);
+    }
+
+    private List<Sweep.Found> run(Sweep sweep, Piece piece, Within everywhere) {
         Within within = everywhere;
         if (piece.conditionTerms().length > 0) {
             int[] places = Within.places(layout, terms, piece.conditionTerms());
             if (places.length < 2 * Support.LEAST_STINTS) {
                 return List.of();
             }
-            within = new Within(layout, terms, expected, places);
+            within = within(places);
         }
         List<Sweep.Found> found = new ArrayList<>();
         int factors = terms.tackle.size();

@@ -36,7 +36,7 @@ public final class PatternWords {
         if (!pattern.conditions().isEmpty()) {
             said.append(" where ")
                     .append(pattern.conditions().stream()
-                            .map(t -> t.factor().title() + " is " + t.level())
+                            .map(PatternWords::where)
                             .collect(Collectors.joining(" and ")));
         }
         return said.append('.').toString();
@@ -81,6 +81,33 @@ public final class PatternWords {
             doubts.add("It rests on " + pattern.stints().size() + " stints.");
         }
         return doubts;
+    }
+
+    /** Which other condition may be what does it, each in a sentence, and the fishing that would tell. */
+    public static List<String> thisOrThat(Pattern pattern) {
+        return pattern.rivals().stream()
+                .map(rival -> "This or that, not yet told apart: it may be that " + where(rival.condition())
+                        + ", not that " + where(rival.of()) + " (" + Figures.fixed(rival.ratio(), 2) + " times there, "
+                        + Figures.fixed(rival.interval().low(), 2) + " to "
+                        + Figures.fixed(rival.interval().high(), 2) + "). " + apart(rival))
+                .toList();
+    }
+
+    private static String apart(Rival rival) {
+        String each = Figures.trimmed(Math.ceil(rival.tellingRodHours()), 0);
+        String so = rival.onlyOwnRodHours() + rival.onlyThisRodHours() > 0
+                ? "So far, with this choice, both held for " + Figures.fixed(rival.bothRodHours(), 1)
+                        + " rod-hours, only that of " + rival.of().factor().title() + " for "
+                        + Figures.fixed(rival.onlyOwnRodHours(), 1) + ", only that of "
+                        + rival.condition().factor().title() + " for " + Figures.fixed(rival.onlyThisRodHours(), 1)
+                        + "."
+                : "So far, with this choice, the one was never there without the other.";
+        return so + " About " + each + " rod-hours with it and " + each
+                + " with something else, turn about, where only one of the two holds, would tell.";
+    }
+
+    private static String where(Term condition) {
+        return condition.factor().title() + " is " + condition.level();
     }
 
     /**

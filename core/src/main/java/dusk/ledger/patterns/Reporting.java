@@ -20,6 +20,8 @@ final class Reporting {
     private final Terms terms;
     private final Knowledge knowledge;
     private final Matching matching;
+    private final Matching landed;
+    private final Rivals rivals;
     private final double falseDiscovery;
     private final double spread;
 
@@ -30,6 +32,8 @@ final class Reporting {
         this.spread = spread;
         this.falseDiscovery = falseDiscovery;
         matching = new Matching(layout, knowledge.unrest());
+        rivals = new Rivals(layout, terms, knowledge.unrest());
+        landed = new Matching(layout, knowledge.unrest().unweighted());
     }
 
     /** All findings, surest first. */
@@ -82,15 +86,16 @@ final class Reporting {
                 .q(kept.q())
                 .later(later)
                 .grade(grade(kept, with.trips.size(), with.anglers.size(), later))
+                .rivals(rivals.of(combination, effect, others, without.fish / without.hours))
                 .blocks(blocks(combination, others))
                 .dropped(kept.needless())
                 .build();
     }
 
-    /** Blocks with fish, those that say most first. */
+    /** Blocks with fish, those that say most first: every fish in full, as it was landed. */
     private List<PatternBlock> blocks(Combination combination, double[] expected) {
         List<PatternBlock> blocks = new ArrayList<>();
-        matching.sums(combination, expected, 0, layout.trips, (place, fallback, x, n1, z, n0) -> {
+        landed.sums(combination, expected, 0, layout.trips, (place, fallback, x, n1, z, n0) -> {
             if (x + z > 0) {
                 blocks.add(new PatternBlock(layout.row[place], fallback, x, (x + z) * n1 / (n1 + n0), x + z));
             }

@@ -183,14 +183,14 @@ final class Sweep {
         open = new Choice[room];
     }
 
-    /** Sums over all blocks, then over the fallback ones; how many fish there are. */
-    private double sums(Within within) {
+    /** Sums over all blocks, then over the fallback ones; how many fish were landed. */
+    private int sums(Within within) {
         if (sole.length < within.blocks) {
             blockFish = new double[within.blocks];
             blockExpected = new double[within.blocks];
             sole = new int[within.blocks];
         }
-        double allFish = 0;
+        int landed = 0;
         for (int b = 0; b < within.blocks; b++) {
             int from = within.blockFrom[b];
             int to = within.blockFrom[b + 1];
@@ -201,6 +201,7 @@ final class Sweep {
             for (int i = from; i < to; i++) {
                 int k = combined[i];
                 if (k != UNRECORDED) {
+                    landed += within.landed[i];
                     fish += within.fish[i];
                     expected += within.expected[i];
                     mixed |= first != UNRECORDED && first != k;
@@ -210,7 +211,6 @@ final class Sweep {
             blockFish[b] = fish;
             blockExpected[b] = expected;
             sole[b] = mixed ? UNSUPPORTED : first;
-            allFish += fish;
             if (mixed && fish > 0) {
                 block(within, from, to, fish, expected);
             }
@@ -221,7 +221,7 @@ final class Sweep {
         for (int s = 0; s + 1 < within.seasonFrom.length; s++) {
             fallBack(within, s);
         }
-        return allFish;
+        return landed;
     }
 
     /** A block that saw several choices: each against the others. */

@@ -28,7 +28,7 @@ final class Winnowing {
      * so that on simulated clubs the share of false findings and of pattern-free clubs with any stays under one in
      * ten at the usual rate of 0.05; see docs/METHODS.md.
      */
-    private static final double[] WEIGHTS = {0, 1, 5, 0.6};
+    private static final double[] WEIGHTS = {0, 0.7, 3.5, 0.4};
 
     /** What the first finding counts for when it stands alone: a club without any pattern should hear of none. */
     private static final double ALONE = 0.3;

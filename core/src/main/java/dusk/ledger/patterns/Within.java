@@ -8,8 +8,16 @@ import java.util.Arrays;
  */
 final class Within {
     final int size;
-    final int[] fish;
+
+    /** Landed. */
+    final int[] landed;
+
+    /** Landed, by what each stint may speak for. */
+    final double[] fish;
+
+    /** To be expected, by the same weight. */
     final double[] expected;
+
     final double[] rodHours;
 
     /** By tackle factor of the terms: code of each. */
@@ -36,10 +44,14 @@ final class Within {
 
     final int[] seasonFrom;
 
-    /** @param places in rising order */
-    Within(Layout layout, Terms terms, double[] expectedByPlace, int[] places) {
+    /**
+     * @param weight by place, of each stint
+     * @param places in rising order
+     */
+    Within(Layout layout, Terms terms, double[] expectedByPlace, double[] weight, int[] places) {
         size = places.length;
-        fish = new int[size];
+        landed = new int[size];
+        fish = new double[size];
         expected = new double[size];
         rodHours = new double[size];
         codes = new short[terms.tackle.size()][size];
@@ -55,8 +67,9 @@ final class Within {
         int last = -1;
         for (int i = 0; i < size; i++) {
             int place = places[i];
-            fish[i] = layout.fish[place];
-            expected[i] = expectedByPlace[place];
+            landed[i] = layout.fish[place];
+            fish[i] = layout.fish[place] * weight[place];
+            expected[i] = expectedByPlace[place] * weight[place];
             rodHours[i] = layout.rodHours[place];
             if (layout.block[place] != last) {
                 last = layout.block[place];

@@ -278,7 +278,8 @@ final class ClubDrawing {
         double minutes = draw.whole(4, 12) * 5;
         Light light = Sun.lightAt(at.plus(Duration.ofSeconds(Math.round(minutes * 30))), WHERE);
         boolean hugeDay = plan.withTraps() && trip == hugeTrip;
-        SetUp setUp = draw.weighted(setUps, u -> leaning(angler, place, light, hugeDay, u));
+        boolean byLot = plan.byLot() > 0 && draw.chance(plan.byLot());
+        SetUp setUp = byLot ? draw.one(setUps) : draw.weighted(setUps, u -> leaning(angler, place, light, hugeDay, u));
         String presentation = draw.one(PRESENTATIONS);
         double depthM = DemoClub.tenth(place.depthM() * draw.between(0.8, 1.2));
         double made = multiplier(
@@ -290,7 +291,8 @@ final class ClubDrawing {
                 * (light == Light.DUSK ? 1.9 : light == Light.DAWN ? 1.5 : 1)
                 * (0.5 + 0.7 * Math.exp(-Math.pow((celsius - 17) / 8, 2)))
                 * made
-                * (hugeDay && hugeColour.equals(setUp.colour()) ? 15 : 1);
+                * (hugeDay && hugeColour.equals(setUp.colour()) ? 15 : 1)
+                * (plan.schools() > 0 ? draw.swing(sigma(plan.schools())) : 1);
         String id = "x" + stints.size();
         int landed = draw.poisson(Math.min(40, rate * minutes / 60));
         stints.add(StintBuilder.builder()
@@ -305,6 +307,7 @@ final class ClubDrawing {
                 .presentation(presentation)
                 .speed(draw.one(List.of("slow", "medium", "fast")))
                 .hookSet(draw.one(List.of("reel", "sweep", "hard")))
+                .purpose(byLot ? "trial" : null)
                 .bites(landed)
                 .hooked(landed)
                 .build());
@@ -318,6 +321,11 @@ final class ClubDrawing {
                     .build());
         }
         return at.plus(Duration.ofSeconds(Math.round(minutes * 60) + 300));
+    }
+
+    /** Of a log-normal with that coefficient of variation. */
+    private static double sigma(double variation) {
+        return Math.sqrt(Math.log1p(variation * variation));
     }
 
     /** Everyone has favourites; traps are laid in the habits of the best angler and of the best place. */

@@ -22,8 +22,26 @@ public record SimulatedClub(Ledger ledger, List<Truth> truths, List<Term> traps,
      * @param stints about how many
      * @param truths how many are planted; 0 for a club without any pattern
      * @param withTraps whether traps are laid
+     * @param schools how much luckier one stint is than another by the fish being in schools: the coefficient of
+     *     variation of a multiplier of its rate, 0 for none
+     * @param byLot share of stints whose set-up was drawn by lot from all there are, whatever the angler leans to
      */
-    public record Plan(int stints, int truths, boolean withTraps) {}
+    public record Plan(int stints, int truths, boolean withTraps, double schools, double byLot) {
+        /** Without schools and without a lot. */
+        public Plan(int stints, int truths, boolean withTraps) {
+            this(stints, truths, withTraps, 0, 0);
+        }
+
+        /** The same club's plan with the fish in schools. */
+        public Plan inSchools(double cv) {
+            return new Plan(stints, truths, withTraps, cv, byLot);
+        }
+
+        /** The same club's plan with so many stints by lot. */
+        public Plan withLot(double share) {
+            return new Plan(stints, truths, withTraps, schools, share);
+        }
+    }
 
     /** Draws a club; the same for the same plan and seed. */
     public static SimulatedClub draw(Plan plan, long seed) {

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import dusk.ledger.demo.DemoClub;
 import dusk.ledger.demo.SearchTrial;
 import dusk.ledger.demo.SimulatedClub;
+import dusk.ledger.evidence.Interval;
 import dusk.ledger.journal.Ledger;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
@@ -26,13 +27,14 @@ class PatternSearchTest {
     /** The sweep subtracts a choice's part from its conditions' totals; the direct way looks at every stint. Both must say the same. */
     @Test
     void theSweepAgreesWithTheDirectWay() {
-        StintTable table = table(700, 4);
+        StintTable table = table(1500, 4);
         Layout layout = new Layout(table, table.fish(null, null));
         Terms terms = new Terms(layout);
         Knowledge knowledge = new Knowledge(layout);
         Matching matching = new Matching(layout, knowledge.unrest());
         Sweep sweep = new Sweep(terms, knowledge.unrest());
-        Within everywhere = new Within(layout, terms, knowledge.expected(), Within.everywhere(layout));
+        Within everywhere = new Within(
+                layout, terms, knowledge.expected(), knowledge.unrest().weight(), Within.everywhere(layout));
         int compared = 0;
         int tackle = terms.tackle.size();
         for (int f = 0; f < tackle; f++) {
@@ -46,8 +48,12 @@ class PatternSearchTest {
         for (Terms.Coded coded : terms.conditions) {
             for (int level = 1; level < coded.levels(); level++) {
                 int[] condition = {coded.first() + level - 1};
-                Within within =
-                        new Within(layout, terms, knowledge.expected(), Within.places(layout, terms, condition));
+                Within within = new Within(
+                        layout,
+                        terms,
+                        knowledge.expected(),
+                        knowledge.unrest().weight(),
+                        Within.places(layout, terms, condition));
                 for (int f = 0; f < tackle; f++) {
                     for (Tested tested : sweep.run(within, condition, f).promising()) {
                         same(tested, matching, terms, knowledge);
@@ -75,7 +81,8 @@ class PatternSearchTest {
         Terms terms = new Terms(layout);
         Knowledge knowledge = new Knowledge(layout);
         Sweep sweep = new Sweep(terms, knowledge.unrest());
-        Within everywhere = new Within(layout, terms, knowledge.expected(), Within.everywhere(layout));
+        Within everywhere = new Within(
+                layout, terms, knowledge.expected(), knowledge.unrest().weight(), Within.everywhere(layout));
         for (int f = 0; f < terms.tackle.size(); f++) {
             for (int g = f + 1; g < terms.tackle.size(); g++) {
                 Terms.Coded one = terms.tackle.get(f);
@@ -225,5 +232,64 @@ class PatternSearchTest {
                         + "where weather is after a front\\.");
         assertThat(PatternWords.support(first)).contains("rod-hours on").contains("anglers");
         assertThat(PatternWords.doubts(first)).isNotEmpty();
+    }
+
+    /** The demo's light heads do it in cold water, which is winter: the card must not settle for either. */
+    @Test
+    void whereTwoConditionsExplainAFindingBothAreNamedWithTheStintsThatWouldTell() {
+        StintTable table = StintTable.of(DemoClub.ledger(DemoClub.SEED));
+        Pattern cold = PatternSearch.run(table, PatternSearch.Ask.USUAL, 2, SearchProgress.NONE).patterns().stream()
+                .filter(p -> p.tackle().contains(new Term(Factor.HEAD_MASS, "3.5 g")))
+                .findFirst()
+                .orElseThrow();
+        assertThat(cold.conditions()).containsExactly(new Term(Factor.SEASON, "winter"));
+        assertThat(cold.rivals()).singleElement().satisfies(rival -> {
+            assertThat(rival.of()).isEqualTo(new Term(Factor.SEASON, "winter"));
+            assertThat(rival.condition()).isEqualTo(new Term(Factor.WATER_TEMP, "under 7 C or 7-10 C"));
+            assertThat(rival.bothRodHours() + rival.onlyOwnRodHours()).isLessThanOrEqualTo(cold.rodHours() + 1e-9);
+        });
+        assertThat(PatternWords.thisOrThat(cold))
+                .singleElement()
+                .asString()
+                .matches("This or that, not yet told apart: it may be that water temp is under 7 C or 7-10 C, not that"
+                        + " season is winter \\(\\d\\.\\d\\d times there, \\d\\.\\d\\d to \\d\\.\\d\\d\\)\\. So far, with this"
+                        + " choice, the one was never there without the other\\. About \\d+ rod-hours with it and \\d+"
+                        + " with something else, turn about, where only one of the two holds, would tell\\.");
+    }
+
+    @Test
+    void hoursApartAreCountedInWords() {
+        Rival rival = new Rival(
+                new Term(Factor.WATER_TEMP, "20-25 C"),
+                new Term(Factor.SEASON, "summer"),
+                2.0155,
+                new Interval(1.5075, 2.6946),
+                27.4167,
+                10.4167,
+                1,
+                21.005);
+        Pattern pattern = PatternBuilder.builder().rivals(List.of(rival)).build();
+        assertThat(PatternWords.thisOrThat(pattern))
+                .containsExactly(
+                        "This or that, not yet told apart: it may be that season is summer, not that water temp"
+                                + " is 20-25 C (2.02 times there, 1.51 to 2.69). So far, with this choice, both held for 27.4"
+                                + " rod-hours, only that of water temp for 10.4, only that of season for 1.0. About 22 rod-hours"
+                                + " with it and 22 with something else, turn about, where only one of the two holds, would tell.");
+    }
+
+    /** What a rival is, over several clubs. */
+    @Test
+    void aRivalIsAnotherConditionOfTheSameSideThatStandsByItself() {
+        StintTable table = table(2500, 60003);
+        for (Pattern pattern : PatternSearch.run(table, PatternSearch.Ask.USUAL, 2, SearchProgress.NONE)
+                .patterns()) {
+            for (Rival rival : pattern.rivals()) {
+                assertThat(pattern.conditions()).contains(rival.of());
+                assertThat(rival.condition().factor()).isNotEqualTo(rival.of().factor());
+                assertThat(rival.ratio() > 1).isEqualTo(pattern.ratio() > 1);
+                assertThat(rival.tellingRodHours()).isPositive();
+                assertThat(rival.interval().contains(1)).isFalse();
+            }
+        }
     }
 }
