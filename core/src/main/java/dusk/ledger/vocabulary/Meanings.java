@@ -18,7 +18,7 @@ public final class Meanings {
             rig|carolina rig|A weight, then a length of leader, then the plastic: the weight feels the bottom, the plastic follows free.
             rig|drop shot|The weight hangs at the end of the line, the hook above it: the plastic stays at its height off the bottom.
             rig|wacky|A worm hooked through its middle, so that both ends quiver as it sinks.
-            rig|weighted wacky|The same on a small head, for deeper water or wind.
+            rig|weighted wacky|A worm hooked through its middle on a small head, for deeper water or wind.
             rig|weedless wacky|A worm hooked through the middle with the point buried and a nail weight in the body, for cover.
             rig|nail-weighted wacky|A worm hooked in the middle with a nail in one end: it falls nose first and glides back.
             rig|sliding wacky|A worm that slides on a leader above a weight: the wacky fall, far down.

@@ -3,6 +3,7 @@ package dusk.ledger.web.frame;
 import dusk.ledger.journal.Water;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.vocabulary.BandWords;
+import dusk.ledger.vocabulary.Meanings;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.security.CurrentPerson;
 import dusk.ledger.web.store.Clubs;
@@ -12,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -47,6 +49,12 @@ class FrameAdvice {
     @ModelAttribute("bands")
     BandWords bands() {
         return BandWords.of(current.get().map(Person::units).orElse(UnitSystem.METRIC));
+    }
+
+    /** What the words of a column mean, for whoever asks "what is this?" beside a choice: see {@link Meanings#of(String)}. */
+    @ModelAttribute("meaning")
+    Function<String, Map<String, String>> meaning() {
+        return Meanings::of;
     }
 
     @ModelAttribute("frame")

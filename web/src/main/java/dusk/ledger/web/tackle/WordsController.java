@@ -1,7 +1,9 @@
 package dusk.ledger.web.tackle;
 
+import dusk.ledger.tackle.Assembly;
 import dusk.ledger.tackle.Rig;
 import dusk.ledger.vocabulary.Meanings;
+import dusk.ledger.web.portrait.AssemblyFigure;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.words.FieldWords;
 import java.util.List;
@@ -23,8 +25,13 @@ class WordsController {
     /** @param entries in the order of the vocabulary */
     record Section(String id, String heading, boolean drawn, List<Entry> entries) {}
 
-    /** @param portrait empty where there is none */
-    record Entry(String id, String word, String sentence, String portrait) {}
+    /**
+     * @param portrait empty where there is none
+     * @param steps how a rig is put together; empty for other words
+     */
+    record Entry(String id, String word, String sentence, String portrait, List<Step> steps) {}
+
+    record Step(String picture, String sentence) {}
 
     @GetMapping("/tackle/words")
     String words(Person person, Model model) {
@@ -40,10 +47,17 @@ class WordsController {
                         column + "-" + e.getKey().replace(' ', '-'),
                         e.getKey(),
                         e.getValue(),
-                        portrait(column, e.getKey())))
+                        portrait(column, e.getKey()),
+                        column.equals("rig") ? steps(e.getKey()) : List.of()))
                 .toList();
         boolean drawn = entries.stream().anyMatch(e -> !e.portrait().isEmpty());
         return new Section(column, HEADINGS.getOrDefault(column, FieldWords.label(column)), drawn, entries);
+    }
+
+    private static List<Step> steps(String rig) {
+        return Assembly.of(rig).stream()
+                .map(step -> new Step(AssemblyFigure.svg(step.parts()), step.sentence()))
+                .toList();
     }
 
     private static String portrait(String column, String word) {
