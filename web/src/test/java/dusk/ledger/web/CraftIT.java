@@ -47,7 +47,7 @@ class CraftIT extends OnDeck {
         page.locator(".stint").first().locator("text=Change").first().click();
         page.waitForSelector("#stint-form");
         page.fill("#stint-form [name=depth_m]", "9 m");
-        page.locator("#stint-form summary").click();
+        page.locator("#stint-form summary:text-is('More')").click();
         page.fill("#stint-form [name=fish_depth_m]", "5 m");
         page.fill("#stint-form [name=fish_position]", "suspended");
         page.click("text=Save the stint");
@@ -72,7 +72,7 @@ class CraftIT extends OnDeck {
         Page page = browser.signedIn(this, "Runa", 1280, 800, true);
         page.navigate(address("/tackle/new?rig=open%20jig%20head"));
         page.fill("[name=colour]", "glow bright");
-        page.locator("#setup-form summary").click();
+        page.locator("#setup-form summary:text-is('More')").click();
         page.fill("[name=blade]", "small");
         page.fill("[name=rattle]", "in head");
         page.selectOption("[name=plastic_body]", "ribbed");

@@ -56,6 +56,10 @@ class DeckCareIT extends OnDeck {
         page.locator("details[data-column=water_temp_c] button").click();
         page.waitForSelector("details[data-column=water_temp_c]:has-text(\"12.2 \")");
         minutes(1);
+        page.locator("details[data-column=clarity_m] summary").click();
+        page.locator("details[data-column=clarity_m] button:text-is(\"stained\")")
+                .click();
+        page.waitForSelector("details[data-column=clarity_m] summary:has-text(\"0.6\")");
         page.locator("details[data-column=sky] summary").click();
         page.locator("details[data-column=sky] button:text-is(\"overcast\")").click();
         page.waitForSelector("details[data-column=sky] summary:has-text(\"overcast\")");
@@ -69,10 +73,11 @@ class DeckCareIT extends OnDeck {
         page.waitForSelector("text=Undo the last: sign: birds");
         Ledger all = exported();
         assertThat(all.readings().stream().filter(r -> r.tripId().equals(trip)))
-                .hasSize(3)
+                .hasSize(4)
                 .last()
                 .satisfies(r -> {
                     assertThat(r.waterTemp().celsius()).isCloseTo(12.22, within(0.01));
+                    assertThat(r.clarity().metres()).isEqualTo(0.6);
                     assertThat(r.sky()).isEqualTo("overcast");
                 });
         assertThat(all.signs().stream().filter(s -> s.tripId().equals(trip))).hasSize(1);
@@ -80,8 +85,9 @@ class DeckCareIT extends OnDeck {
 
     private static void reading(Page page, String column, String typed) {
         page.locator("details[data-column=" + column + "] summary").click();
-        page.fill(".chip [name=" + column + "]", typed);
-        page.locator("details[data-column=" + column + "] button").click();
+        page.fill(".chip input[name=" + column + "]", typed);
+        page.locator("details[data-column=" + column + "] button:text-is(\"Save\")")
+                .click();
     }
 
     @Test

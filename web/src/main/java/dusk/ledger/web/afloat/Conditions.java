@@ -4,6 +4,7 @@ import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Reading;
 import dusk.ledger.journal.Sign;
+import dusk.ledger.vocabulary.Judged;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.form.UnitText;
 import dusk.ledger.web.records.Decks;
@@ -36,7 +37,8 @@ public class Conditions {
     }
 
     /**
-     * Stores what was typed of one column or several.
+     * Stores what was typed of one column or several. A word that is judged by, such as “stained”, stands for the middle of
+     * its band, and the reading says that it was judged.
      *
      * @throws Invalid with the problem at its column
      */
@@ -52,8 +54,15 @@ public class Conditions {
     }
 
     private void read(Afloat.Doing on, Map<String, String> typed, @Nullable Reading before) {
-        Map<String, Object> given =
-                Map.of("reading_id", newId.next(), "trip_id", on.by().tripId(), "at", on.at(), "source", "hand");
+        Map<String, String> meant = new TreeMap<>(typed);
+        meant.replaceAll((column, text) -> Judged.of(column, text).orElse(text));
+        store(on, meant, before, meant.equals(typed) ? "measured" : "judged");
+    }
+
+    private void store(Afloat.Doing on, Map<String, String> typed, @Nullable Reading before, String how) {
+        Map<String, Object> given = new TreeMap<>(
+                Map.of("reading_id", newId.next(), "trip_id", on.by().tripId(), "at", on.at(), "source", "hand"));
+        given.put("how", how);
         on.w().insert(LedgerFormat.READINGS, form(on).read(typed, given, before));
         Map<String, Instant> seen = new TreeMap<>(on.deck().seen());
         typed.keySet().forEach(column -> seen.put(column, on.at()));
@@ -73,7 +82,11 @@ public class Conditions {
             if (last == null) {
                 throw new Refusal("There is no reading to confirm yet.");
             }
-            read(on, Map.of(column, form(on).typed(last).getOrDefault(column, "")), last);
+            store(
+                    on,
+                    Map.of(column, form(on).typed(last).getOrDefault(column, "")),
+                    last,
+                    last.how() == null ? "measured" : last.how());
         });
     }
 

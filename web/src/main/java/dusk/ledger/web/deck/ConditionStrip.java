@@ -5,6 +5,7 @@ import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Reading;
 import dusk.ledger.safety.Danger;
+import dusk.ledger.vocabulary.Judged;
 import dusk.ledger.vocabulary.Words;
 import dusk.ledger.web.afloat.ConditionWords;
 import dusk.ledger.web.form.RecordForm;
@@ -51,6 +52,7 @@ class ConditionStrip {
                     value.isEmpty() ? "not yet" : age(age),
                     doubtful,
                     words(column),
+                    Judged.words(column),
                     condition.hint(),
                     refused ? just.typed().getOrDefault(column, "") : value,
                     refused

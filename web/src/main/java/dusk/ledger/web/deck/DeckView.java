@@ -121,6 +121,7 @@ record DeckView(
      * A condition on the strip.
      *
      * @param words to choose from; empty where it is typed
+     * @param judged words to judge by where nothing measures it, beside what is typed
      */
     record Chip(
             String column,
@@ -129,6 +130,7 @@ record DeckView(
             String age,
             boolean doubtful,
             List<String> words,
+            List<String> judged,
             String hint,
             String typed,
             String fault) {}

@@ -22,8 +22,11 @@ class WordsController {
             "presentation", "Ways of fishing",
             "line_method", "Letting it fall");
 
-    /** @param entries in the order of the vocabulary */
-    record Section(String id, String heading, boolean drawn, List<Entry> entries) {}
+    /**
+     * @param note what its pictures show; empty where they speak for themselves
+     * @param entries in the order of the vocabulary
+     */
+    record Section(String id, String heading, String note, boolean drawn, List<Entry> entries) {}
 
     /**
      * @param portrait empty where there is none
@@ -51,7 +54,12 @@ class WordsController {
                         column.equals("rig") ? steps(e.getKey()) : List.of()))
                 .toList();
         boolean drawn = entries.stream().anyMatch(e -> !e.portrait().isEmpty());
-        return new Section(column, HEADINGS.getOrDefault(column, FieldWords.label(column)), drawn, entries);
+        return new Section(
+                column,
+                HEADINGS.getOrDefault(column, FieldWords.label(column)),
+                column.equals("presentation") ? MotionStrip.OF : "",
+                drawn,
+                entries);
     }
 
     private static List<Step> steps(String rig) {
@@ -67,6 +75,7 @@ class WordsController {
         Optional<Rig> rig = column.equals("rig") ? Rig.of(word) : Optional.empty();
         return switch (column) {
             case "rig" -> rig.map(r -> Drawn.usual(r).portrait()).orElse("");
+            case "presentation" -> MotionStrip.svg(word);
             case "plastic" -> PortraitsController.example(word, "ball");
             case "head_shape" -> PortraitsController.example("straight-tail minnow", word);
             default -> "";

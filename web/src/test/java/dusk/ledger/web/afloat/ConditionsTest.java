@@ -40,6 +40,31 @@ class ConditionsTest extends Aboard {
         assertThat(last().source()).isEqualTo("hand");
     }
 
+    /** A word stands for the middle of its band, and the reading says that nobody measured. */
+    @ParameterizedTest
+    @CsvSource({
+        "clarity_m, stained, 0.6, judged",
+        "clarity_m, 0.6, 0.6, measured",
+        "wind_mps, choppy, 7, judged",
+        "current_mps, steady, 0.5, judged"
+    })
+    void aWordThatIsJudgedByIsKeptAsJudged(String column, String typed, double stands, String how) {
+        boat.conditions.read(boat.now(), Boat.map(column, typed));
+        double kept = switch (column) {
+            case "clarity_m" -> last().clarity().metres();
+            case "wind_mps" -> last().wind().metresPerSecond();
+            default -> last().current().metresPerSecond();
+        };
+        assertThat(kept).isEqualTo(stands);
+        assertThat(last().how()).isEqualTo(how);
+        boat.after(100);
+        boat.conditions.still(boat.now(), column);
+        assertThat(last().how()).isEqualTo(how);
+        boat.after(1);
+        boat.conditions.read(boat.now(), Boat.map("water_temp_c", "12"));
+        assertThat(last().how()).isEqualTo("measured");
+    }
+
     @Test
     void aNewValueCarriesTheOthersOverAndSaysWhenEachWasSeen() {
         boat.conditions.read(boat.now(), Boat.map("water_temp_c", "12"));
