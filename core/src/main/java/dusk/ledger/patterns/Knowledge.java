@@ -57,7 +57,7 @@ final class Knowledge {
     void keep(Kept finding, Matching matching) {
         kept.add(finding);
         granted.add(finding.effect().ratio());
-        grant(expected, finding, finding.effect().ratio());
+        grant(expected, finding.combination(), finding.effect().ratio());
         for (int round = 0; round < BACKFITS && kept.size() > 1; round++) {
             for (int i = 0; i < kept.size(); i++) {
                 regrant(i, matching);
@@ -69,16 +69,17 @@ final class Knowledge {
     private void regrant(int i, Matching matching) {
         Kept one = kept.get(i);
         double before = granted.get(i);
-        grant(expected, one, 1 / before);
+        grant(expected, one.combination(), 1 / before);
         Effect effect = matching.effect(one.combination(), expected);
         double ratio = effect == null ? before : effect.ratio();
-        grant(expected, one, ratio);
+        grant(expected, one.combination(), ratio);
         granted.set(i, ratio);
     }
 
-    private void grant(double[] fish, Kept one, double ratio) {
+    /** Multiplies the fish to expect where a choice was made under its conditions. */
+    static void grant(double[] fish, Combination one, double ratio) {
         for (int i = 0; i < fish.length; i++) {
-            if (one.combination().at(i) == Combination.Side.CHOSEN) {
+            if (one.at(i) == Combination.Side.CHOSEN) {
                 fish[i] *= ratio;
             }
         }
@@ -100,7 +101,7 @@ final class Knowledge {
     /** Fish to expect of each place with all findings but one granted. */
     double[] without(int i) {
         double[] rest = expected.clone();
-        grant(rest, kept.get(i), 1 / granted.get(i));
+        grant(rest, kept.get(i).combination(), 1 / granted.get(i));
         return rest;
     }
 }

@@ -115,13 +115,9 @@ final class Rivals {
         return left == null || left.p() > SILENT;
     }
 
-    private double[] granted(double[] others, Combination combination, Effect effect) {
+    private static double[] granted(double[] others, Combination combination, Effect effect) {
         double[] expected = others.clone();
-        for (int i = 0; i < expected.length; i++) {
-            if (combination.at(i) == Combination.Side.CHOSEN) {
-                expected[i] *= effect.ratio();
-            }
-        }
+        Knowledge.grant(expected, combination, effect.ratio());
         return expected;
     }
 

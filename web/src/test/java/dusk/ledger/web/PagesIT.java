@@ -2,7 +2,6 @@ package dusk.ledger.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.util.List;
 import org.junit.jupiter.api.AfterAll;
@@ -84,7 +83,7 @@ class PagesIT extends RunningApplication {
                     path.endsWith("debrief")
                             ? "/trips/" + trip + "/debrief"
                             : "/deck/" + trip + (path.endsWith("fan") ? "/fan" : "")));
-            page.locator("main summary").all().forEach(Locator::click);
+            page.evaluate("document.querySelectorAll('main details').forEach(one => { one.open = true; })");
         } else {
             page.navigate(address(path));
         }
