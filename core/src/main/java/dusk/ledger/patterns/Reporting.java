@@ -20,7 +20,7 @@ final class Reporting {
     private final Terms terms;
     private final Knowledge knowledge;
     private final Matching matching;
-    private final Matching landed;
+    private final Matching inFull;
     private final Rivals rivals;
     private final double falseDiscovery;
     private final double spread;
@@ -33,7 +33,7 @@ final class Reporting {
         this.falseDiscovery = falseDiscovery;
         matching = new Matching(layout, knowledge.unrest());
         rivals = new Rivals(layout, terms, knowledge.unrest());
-        landed = new Matching(layout, knowledge.unrest().unweighted());
+        inFull = new Matching(layout, knowledge.unrest().unweighted());
     }
 
     /** All findings, surest first. */
@@ -95,7 +95,7 @@ final class Reporting {
     /** Blocks with fish, those that say most first: every fish in full, as it was landed. */
     private List<PatternBlock> blocks(Combination combination, double[] expected) {
         List<PatternBlock> blocks = new ArrayList<>();
-        landed.sums(combination, expected, 0, layout.trips, (place, fallback, x, n1, z, n0) -> {
+        inFull.sums(combination, expected, 0, layout.trips, (place, fallback, x, n1, z, n0) -> {
             if (x + z > 0) {
                 blocks.add(new PatternBlock(layout.row[place], fallback, x, (x + z) * n1 / (n1 + n0), x + z));
             }

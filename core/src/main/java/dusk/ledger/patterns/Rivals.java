@@ -78,22 +78,18 @@ final class Rivals {
     /** Each level, and any two that follow each other: where a band ends is ours to say, not the fish's. */
     private Stream<BitSet> spans(Terms.Coded factor) {
         List<String> levels = layout.levels(factor.factor());
-        List<String> order = factor.factor().order();
-        Stream<BitSet> ones = IntStream.range(1, levels.size()).mapToObj(code -> {
-            BitSet one = new BitSet();
-            one.set(code);
-            return one;
-        });
-        return Stream.concat(
-                ones,
-                IntStream.range(1, order.size())
-                        .filter(i -> levels.contains(order.get(i - 1)) && levels.contains(order.get(i)))
-                        .mapToObj(i -> {
-                            BitSet two = new BitSet();
-                            two.set(levels.indexOf(order.get(i - 1)));
-                            two.set(levels.indexOf(order.get(i)));
-                            return two;
-                        }));
+        List<String> order =
+                factor.factor().order().stream().filter(levels::contains).toList();
+        Stream<BitSet> ones = IntStream.range(1, levels.size()).mapToObj(Rivals::codes);
+        Stream<BitSet> twos = IntStream.range(1, order.size())
+                .mapToObj(i -> codes(levels.indexOf(order.get(i - 1)), levels.indexOf(order.get(i))));
+        return Stream.concat(ones, twos);
+    }
+
+    private static BitSet codes(int... codes) {
+        BitSet set = new BitSet();
+        Arrays.stream(codes).forEach(set::set);
+        return set;
     }
 
     /** The choice under other levels, where that says something by itself. */
@@ -145,7 +141,7 @@ final class Rivals {
                 both,
                 onlyOwn,
                 onlyThis,
-                TrialSize.rodHoursEach(rate, effect.ratio(), unrest.usual(layout), TrialSize.USUAL_POWER));
+                TrialSize.rodHoursEach(rate, effect.ratio(), unrest.dispersionOfCaught(layout), TrialSize.USUAL_POWER));
     }
 
     private String named(Candidate rival) {

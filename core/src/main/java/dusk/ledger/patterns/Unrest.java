@@ -10,7 +10,7 @@ import java.util.Arrays;
  * <p>Fish come in schools: a stint of which mu fish are expected varies by mu (1 + luck mu), as where each has a
  * multiplier of its own (mean 1, variance the luck) before chance comes in. The luck is what brings Pearson's
  * chi-square of all stints to its degrees of freedom (Breslow, Applied Statistics 33, 1984). A stint then speaks
- * with the weight 1/(1 + luck mu), quasi-likelihood's: of weighted fish the variance is again what is expected of
+ * with one over that as its weight, quasi-likelihood's, the mean's own noise allowed for (see {@link Stints#spread}): of weighted fish the variance is again what is expected of
  * them, however large or small the stint.
  *
  * <p>One day on which a school came by would otherwise speak for whatever was tied on: a trip that is much more
@@ -31,10 +31,10 @@ record Unrest(double luck, double dispersion, double[] ofTrip, double[] weight) 
     /** So much more restless than the club a trip may be before it counts for less: unknown patterns make trips differ by as much. */
     private static final double BORNE = 3;
 
-    /** Stints four times as variable as their mean multiplier: no club is known to come near. */
+    /** Where a multiplier's standard deviation is four times its mean: no club is known to come near. */
     private static final double MOST_LUCK = 16;
 
-    /** Under this it is none: half a fish in a thousand squared. */
+    /** What the halving leaves of none. */
     private static final double LEAST_LUCK = 1e-6;
 
     private static final int HALVINGS = 40;
@@ -77,12 +77,11 @@ record Unrest(double luck, double dispersion, double[] ofTrip, double[] weight) 
         return new Unrest(luck, dispersion, ofTrip, ones);
     }
 
-    /** How much more the fish of a stint vary than chance, of a stint that brings as many as most fish came in. */
-    double usual(Layout layout) {
+    /** How much more fish vary than chance in the stints they were caught in, each fish counted once. */
+    double dispersionOfCaught(Layout layout) {
         double fish = 0;
         double squares = 0;
         for (int i = 0; i < layout.size; i++) {
-            // weight = 1/(1 + luck mu)
             fish += layout.fish[i];
             squares += layout.fish[i] / weight[i];
         }

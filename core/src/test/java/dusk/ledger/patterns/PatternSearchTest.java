@@ -280,16 +280,22 @@ class PatternSearchTest {
     /** What a rival is, over several clubs. */
     @Test
     void aRivalIsAnotherConditionOfTheSameSideThatStandsByItself() {
-        StintTable table = table(2500, 60003);
-        for (Pattern pattern : PatternSearch.run(table, PatternSearch.Ask.USUAL, 2, SearchProgress.NONE)
-                .patterns()) {
-            for (Rival rival : pattern.rivals()) {
-                assertThat(pattern.conditions()).contains(rival.of());
-                assertThat(rival.condition().factor()).isNotEqualTo(rival.of().factor());
-                assertThat(rival.ratio() > 1).isEqualTo(pattern.ratio() > 1);
-                assertThat(rival.tellingRodHours()).isPositive();
-                assertThat(rival.interval().contains(1)).isFalse();
+        int seen = 0;
+        for (long seed = 60003; seed < 60009; seed++) {
+            for (Pattern pattern : PatternSearch.run(
+                            table(2500, seed), new PatternSearch.Ask(null, null, 2, 0.05), 2, SearchProgress.NONE)
+                    .patterns()) {
+                for (Rival rival : pattern.rivals()) {
+                    assertThat(pattern.conditions()).contains(rival.of());
+                    assertThat(rival.condition().factor())
+                            .isNotEqualTo(rival.of().factor());
+                    assertThat(rival.ratio() > 1).isEqualTo(pattern.ratio() > 1);
+                    assertThat(rival.tellingRodHours()).isPositive();
+                    assertThat(rival.interval().contains(1)).isFalse();
+                    seen++;
+                }
             }
         }
+        assertThat(seen).isPositive();
     }
 }

@@ -39,7 +39,7 @@ class UnrestTest {
                 .isLessThan(0.5);
         assertThat(Arrays.stream(unrest.weight()).max().orElseThrow()).isEqualTo(1);
         assertThat(unrest.unweighted().weight()).containsOnly(1);
-        assertThat(unrest.usual(layout)).isGreaterThan(1 + unrest.luck());
+        assertThat(unrest.dispersionOfCaught(layout)).isGreaterThan(1 + unrest.luck());
     }
 
     @Test

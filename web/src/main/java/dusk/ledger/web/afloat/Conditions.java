@@ -60,9 +60,8 @@ public class Conditions {
     }
 
     private void store(Afloat.Doing on, Map<String, String> typed, @Nullable Reading before, String how) {
-        Map<String, Object> given = new TreeMap<>(
-                Map.of("reading_id", newId.next(), "trip_id", on.by().tripId(), "at", on.at(), "source", "hand"));
-        given.put("how", how);
+        Map<String, Object> given = Map.of(
+                "reading_id", newId.next(), "trip_id", on.by().tripId(), "at", on.at(), "source", "hand", "how", how);
         on.w().insert(LedgerFormat.READINGS, form(on).read(typed, given, before));
         Map<String, Instant> seen = new TreeMap<>(on.deck().seen());
         typed.keySet().forEach(column -> seen.put(column, on.at()));

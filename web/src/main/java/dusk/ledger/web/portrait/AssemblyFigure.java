@@ -25,13 +25,14 @@ public final class AssemblyFigure {
     /** The hook's eye, once it is drawn. */
     private double eye;
 
-    private double y = LINE;
+    /** The middle of the swivel, once it is drawn. */
+    private double ring;
 
     private AssemblyFigure(List<Part> parts) {
         this.parts = EnumSet.copyOf(parts);
         parts.forEach(this::along);
         if (HOOKS.stream().noneMatch(this.parts::contains)) {
-            line(at, y, RIGHT, y);
+            line(at, LINE, RIGHT, LINE);
         }
         plastic();
     }
@@ -63,32 +64,41 @@ public final class AssemblyFigure {
             case MINNOW -> head("keeled minnow", 5);
             case BULLET -> head("bullet", 5);
             case LINE_THROUGH -> head("line-through", 6);
-            case FLOAT -> {
-                fill("cork", "#d8782a", HeadOutlines.ellipse(step(24) - 6, LINE, 6, 9));
-            }
+            case FLOAT -> fill("cork", "#d8782a", HeadOutlines.ellipse(step(24) - 6, LINE, 6, 9));
             case BEAD ->
-                draw.add("<circle class=\"portrait-bead\" cx=\"%.1f\" cy=\"%.1f\" r=\"2.6\"/>", step(10) - 4, y);
+                draw.add("<circle class=\"portrait-bead\" cx=\"%.1f\" cy=\"%.1f\" r=\"2.6\"/>", step(10) - 4, LINE);
             case SWIVEL -> {
                 double x = step(16);
-                stroke("ring", "M%.1f,%.1f a3,3 0 1 0 -6,0 a3,3 0 1 0 6,0 m-6,0 a3,3 0 1 0 -6,0 a3,3 0 1 0 6,0", x, y);
+                ring = x - 6;
+                stroke(
+                        "ring",
+                        "M%.1f,%.1f a3,3 0 1 0 -6,0 a3,3 0 1 0 6,0 m-6,0 a3,3 0 1 0 -6,0 a3,3 0 1 0 6,0",
+                        x,
+                        LINE);
             }
             case LEADER -> step(18);
             case SKIRT -> {
                 for (int strand = -3; strand <= 3; strand++) {
-                    stroke("guard", "M%.1f,%.1f q14,%.1f 34,%.1f", at, y, strand * 1.5, strand * 4.5);
+                    stroke("guard", "M%.1f,%.1f q14,%.1f 34,%.1f", at, LINE, strand * 1.5, strand * 4.5);
                 }
             }
             case ARM -> {
-                stroke("wire", "M%.1f,%.1f L%.1f,%.1f L%.1f,%.1f", at - 6, y - 4, at - 18, y - 18, at + 34, y - 20);
-                fill("blade", "#b8913a", HeadOutlines.ellipse(at + 42, y - 19, 9, 5));
+                stroke(
+                        "wire",
+                        "M%.1f,%.1f L%.1f,%.1f L%.1f,%.1f",
+                        at - 6,
+                        LINE - 4,
+                        at - 18,
+                        LINE - 18,
+                        at + 34,
+                        LINE - 20);
+                fill("blade", "#b8913a", HeadOutlines.ellipse(at + 42, LINE - 19, 9, 5));
             }
             case BLADE -> {
-                stroke("wire", "M%.1f,%.1f l6,16", at - 8, y + 5);
-                fill("blade", "#b8913a", HeadOutlines.ellipse(at + 6, y + 23, 8, 4));
+                stroke("wire", "M%.1f,%.1f l6,16", at - 8, LINE + 5);
+                fill("blade", "#b8913a", HeadOutlines.ellipse(at + 6, LINE + 23, 8, 4));
             }
-            case TUBE_WEIGHT -> {
-                fill("head", METAL, HeadOutlines.outline("tube", step(8), y, 5));
-            }
+            case TUBE_WEIGHT -> fill("head", METAL, HeadOutlines.outline("tube", step(8), LINE, 5));
             case HOOK -> hook(34, -13);
             case WIDE_HOOK -> hook(46, -18);
             case SHORT_HOOK -> hook(26, 14);
@@ -96,11 +106,11 @@ public final class AssemblyFigure {
                 step(30);
                 draw.add(
                         "<path class=\"portrait-body\" fill=\"%s\" transform=\"translate(%.1f %.1f) scale(0.7 0.8)\" d=\"%s\"/>",
-                        PLASTIC, at, y, Plastics.outline("crankbait"));
-                stroke("hook", "M%.1f,%.1f v8 a4,4 0 0 0 8,0 m-8,0 a4,4 0 0 1 -8,0", at + 30, y + 9);
-                stroke("hook", "M%.1f,%.1f v8 a4,4 0 0 0 8,0 m-8,0 a4,4 0 0 1 -8,0", at + 68, y + 2);
+                        PLASTIC, at, LINE, Plastics.outline("crankbait"));
+                stroke("hook", "M%.1f,%.1f v8 a4,4 0 0 0 8,0 m-8,0 a4,4 0 0 1 -8,0", at + 30, LINE + 9);
+                stroke("hook", "M%.1f,%.1f v8 a4,4 0 0 0 8,0 m-8,0 a4,4 0 0 1 -8,0", at + 68, LINE + 2);
             }
-            case TAG_END -> line(eye + 2, y, eye + 2, FLOOR - 10);
+            case TAG_END -> line(eye + 2, LINE, eye + 2, FLOOR - 10);
             case TREBLE -> treble();
             case KEEL -> step(4);
             case WEIGHT_BELOW -> below();
@@ -110,14 +120,14 @@ public final class AssemblyFigure {
 
     /** Draws the line on by so much; where it ends then. */
     private double step(double length) {
-        line(at, y, at + length, y);
+        line(at, LINE, at + length, LINE);
         at += length;
         return at;
     }
 
     private void head(String shape, double r) {
         step(30);
-        fill("head", METAL, HeadOutlines.outline(shape, at, y, r));
+        fill("head", METAL, HeadOutlines.outline(shape, at, LINE, r));
     }
 
     /** @param gap from shank to point; upward where it is negative */
@@ -128,53 +138,57 @@ public final class AssemblyFigure {
             step(10);
         }
         eye = at;
-        stroke("ring", "M%.1f,%.1f a2,2 0 1 0 4,0 a2,2 0 1 0 -4,0", eye, y);
+        stroke("ring", "M%.1f,%.1f a2,2 0 1 0 4,0 a2,2 0 1 0 -4,0", eye, LINE);
         stroke(
                 "hook",
                 "M%1$.1f,%2$.1f L%3$.1f,%2$.1f A%4$.1f,%4$.1f 0 0 %5$d %3$.1f,%6$.1f l-%7$.1f,%8$.1f",
                 eye + 4,
-                y,
+                LINE,
                 eye + shank,
                 Math.abs(gap) / 2,
                 gap > 0 ? 1 : 0,
-                y + gap,
+                LINE + gap,
                 Math.abs(gap) * 0.7,
                 -Math.signum(gap));
         at = eye + shank + Math.abs(gap) / 2;
         if (parts.contains(Part.KEEL)) {
-            fill("head", METAL, HeadOutlines.outline("belly keel", eye + 14, y, 5));
+            fill("head", METAL, HeadOutlines.outline("belly keel", eye + 14, LINE, 5));
         }
     }
 
     private void treble() {
         double x = step(50) - 4;
-        stroke("hook", "M%1$.1f,%2$.1f v10 a5,5 0 0 0 10,0 m-10,0 a5,5 0 0 1 -10,0 m10,-10 v14", x, y);
+        stroke("hook", "M%1$.1f,%2$.1f v10 a5,5 0 0 0 10,0 m-10,0 a5,5 0 0 1 -10,0 m10,-10 v14", x, LINE);
         eye = x - 40;
     }
 
+    /** A weight hangs from the ring where there is one, else below the hook's eye. */
     private void below() {
-        double x = parts.contains(Part.SWIVEL) && !parts.contains(Part.WIDE_HOOK) ? 24 : eye > 0 ? eye + 2 : 34;
-        line(x, y, x, FLOOR - 10);
+        double x = ring > 0 ? ring : eye + 2;
+        line(x, LINE, x, FLOOR - 10);
         fill("head", METAL, HeadOutlines.outline("pear", x + 4, FLOOR - 8, 4));
     }
 
     private void plastic() {
         if (parts.contains(Part.BESIDE)) {
-            body(eye + 2, y + 26, 0);
+            body(eye + 2, LINE + 26, 0);
         } else if (parts.contains(Part.STARTED)) {
-            body(eye + 28, y - 13, 14);
+            body(eye + 28, LINE - 13, 14);
         } else if (parts.contains(Part.THREADED)) {
-            body(eye + (parts.contains(Part.TUBE_WEIGHT) ? -12 : 4), y, 0);
+            body(eye + (parts.contains(Part.TUBE_WEIGHT) ? -12 : 4), LINE, 0);
         } else if (parts.contains(Part.TURNED)) {
-            body(eye, y + 2, 20);
+            body(eye, LINE + 2, 20);
         } else if (parts.contains(Part.BURIED)) {
-            body(eye + 2, y, -9);
+            body(eye + 2, LINE, -9);
         } else if (parts.contains(Part.NOSE)) {
-            body(parts.contains(Part.TREBLE) ? eye + 10 : eye + 25, parts.contains(Part.TREBLE) ? y + 4 : y - 12, 4);
+            body(
+                    parts.contains(Part.TREBLE) ? eye + 10 : eye + 25,
+                    parts.contains(Part.TREBLE) ? LINE + 4 : LINE - 12,
+                    4);
         } else if (parts.contains(Part.MIDDLE)) {
-            across(eye + 32, y + 12);
+            across(eye + 32, LINE + 12);
         } else if (parts.contains(Part.BAND) || parts.contains(Part.NAIL_END) || parts.contains(Part.NAIL_MIDDLE)) {
-            across(eye + 44, y + 32);
+            across(eye + 44, LINE + 32);
         }
     }
 
