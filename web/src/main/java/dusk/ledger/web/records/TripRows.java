@@ -48,7 +48,10 @@ public class TripRows {
     /** In the order they were taken. */
     public List<Reading> readings(Viewer viewer, String tripId) {
         return rows.all(
-                viewer, READINGS, LedgerRows.holds(READINGS, "trip_id", tripId), List.of(Tables.READINGS.AT.asc()));
+                viewer,
+                READINGS,
+                LedgerRows.holds(READINGS, "trip_id", tripId),
+                List.of(Tables.READINGS.AT.asc(), Tables.READINGS.READING_ID.asc()));
     }
 
     /** The trip's newest reading up to a moment; null before the first. */

@@ -4,10 +4,11 @@ import dusk.ledger.journal.Uuid7;
 import java.time.Clock;
 import java.util.random.RandomGenerator;
 
-/** Ids for rows made here. */
+/** Ids for rows made here; each sorts behind the one before it, so that of two rows of one moment the later is known. */
 public final class NewId {
     private final Clock clock;
     private final RandomGenerator random;
+    private String last = "";
 
     NewId(Clock clock, RandomGenerator random) {
         this.clock = clock;
@@ -15,7 +16,8 @@ public final class NewId {
     }
 
     /** A new UUID version 7. */
-    public String next() {
-        return Uuid7.of(clock.instant(), random);
+    public synchronized String next() {
+        last = last.isEmpty() ? Uuid7.of(clock.instant(), random) : Uuid7.after(last, clock.instant(), random);
+        return last;
     }
 }

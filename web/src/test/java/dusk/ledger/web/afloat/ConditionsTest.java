@@ -80,6 +80,17 @@ class ConditionsTest extends Aboard {
         assertThat(boat.club.all(LedgerFormat.READINGS)).hasSize(2);
     }
 
+    /** Two touches within a thousandth of a second: the later is the newest, however its id came out. */
+    @Test
+    void ofReadingsOfOneMomentTheLaterCarriesOn() {
+        List<String> typed = List.of("12", "13", "14", "15", "16", "17", "18", "19");
+        typed.forEach(t -> boat.conditions.read(boat.now(), Boat.map("water_temp_c", t)));
+        assertThat(last().waterTemp().celsius()).isEqualTo(19);
+        assertThat(boat.club.get(TripRows.class).readings(boat.club.guide.viewer(), boat.trip))
+                .extracting(r -> String.valueOf(Math.round(r.waterTemp().celsius())))
+                .isEqualTo(typed);
+    }
+
     @Test
     void aValueThatStandsAsItWasKeepsItsExactFigure() {
         assertThatThrownBy(() -> boat.conditions.still(boat.now(), "water_temp_c"))
