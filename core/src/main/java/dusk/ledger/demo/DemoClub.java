@@ -56,7 +56,7 @@ public final class DemoClub {
 
     /** The whole club as a ledger; the same for the same seed. */
     public static Ledger ledger(long seed) {
-        return new DemoClub(seed).all();
+        return SecondEdition.of(new DemoClub(seed).all(), seed);
     }
 
     private Ledger all() {

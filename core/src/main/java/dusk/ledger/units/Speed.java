@@ -2,10 +2,12 @@ package dusk.ledger.units;
 
 /** A speed of wind, current or retrieve. Inside: metres a second. */
 public record Speed(double metresPerSecond) implements Comparable<Speed> {
-    /** Units a wind may be shown in. */
+    /** Units a wind or a current may be shown in. */
     public enum Unit {
         METRE_A_SECOND("m/s", 1, 2),
-        MILE_AN_HOUR("mph", 0.44704, 0);
+        MILE_AN_HOUR("mph", 0.44704, 0),
+        FOOT_A_SECOND("ft/s", 0.3048, 1),
+        KNOT("kn", 1852.0 / 3600, 1);
 
         private final String symbol;
         private final double metresPerSecond;
@@ -51,8 +53,9 @@ public record Speed(double metresPerSecond) implements Comparable<Speed> {
             case "" -> own.metresPerSecond;
             case "m/s" -> 1;
             case "km/h", "kmh" -> 1 / 3.6;
-            case "mph" -> 0.44704;
-            case "kn", "kt", "knots" -> 1852.0 / 3600;
+            case "mph" -> Unit.MILE_AN_HOUR.metresPerSecond;
+            case "kn", "kt", "knots" -> Unit.KNOT.metresPerSecond;
+            case "ft/s" -> Unit.FOOT_A_SECOND.metresPerSecond;
             default -> throw Amount.refused(text, "a speed", "4 m/s, 15 km/h or 10 mph");
         };
         return new Speed(amount.value() * each);

@@ -10,6 +10,7 @@ package dusk.ledger.units;
  * @param temperature unit of water and air temperature
  * @param line unit of line strength
  * @param wind unit of wind
+ * @param current unit of currents and of a boat's drift
  */
 public record UnitSystem(
         Mass.Unit headMass,
@@ -18,7 +19,8 @@ public record UnitSystem(
         Length.Unit depth,
         Temperature.Unit temperature,
         Force.Unit line,
-        Speed.Unit wind) {
+        Speed.Unit wind,
+        Speed.Unit current) {
 
     /** Grams, centimetres, metres, Celsius, kilograms. */
     public static final UnitSystem METRIC = new UnitSystem(
@@ -28,6 +30,7 @@ public record UnitSystem(
             Length.Unit.METRE,
             Temperature.Unit.CELSIUS,
             Force.Unit.KILOGRAM_TEST,
+            Speed.Unit.METRE_A_SECOND,
             Speed.Unit.METRE_A_SECOND);
 
     /** Ounces, inches, feet, Fahrenheit, pounds, miles an hour. */
@@ -38,5 +41,11 @@ public record UnitSystem(
             Length.Unit.FOOT,
             Temperature.Unit.FAHRENHEIT,
             Force.Unit.POUND_TEST,
-            Speed.Unit.MILE_AN_HOUR);
+            Speed.Unit.MILE_AN_HOUR,
+            Speed.Unit.FOOT_A_SECOND);
+
+    /** The same with wind and current in knots, as on tidal water. */
+    public UnitSystem inKnots() {
+        return new UnitSystem(headMass, fishMass, lure, depth, temperature, line, Speed.Unit.KNOT, Speed.Unit.KNOT);
+    }
 }

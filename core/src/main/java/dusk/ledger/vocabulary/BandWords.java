@@ -53,7 +53,6 @@ public final class BandWords {
             put(said, Bands.DEPTH, feet, "ft");
             put(said, Bands.CLARITY, feet, "ft");
             put(said, Bands.LEADER, mm -> feet.apply(mm / 1000), "ft");
-            put(said, Bands.CURRENT, mps -> Figures.trimmed(Length.ofMetres(mps).in(Length.Unit.FOOT), 1), "ft/s");
         }
         if (units.lure() == Length.Unit.INCH) {
             DoubleFunction<String> inches = mm -> whole(Length.ofMillimetres(mm).in(Length.Unit.INCH));
@@ -68,12 +67,19 @@ public final class BandWords {
                     celsius -> whole(Temperature.ofCelsius(celsius).in(Temperature.Unit.FAHRENHEIT)),
                     Temperature.Unit.FAHRENHEIT.symbol());
         }
-        if (units.wind() == Speed.Unit.MILE_AN_HOUR) {
+        if (units.wind() != Speed.Unit.METRE_A_SECOND) {
             put(
                     said,
                     Bands.WIND,
-                    mps -> whole(Speed.ofMetresPerSecond(mps).in(Speed.Unit.MILE_AN_HOUR)),
-                    Speed.Unit.MILE_AN_HOUR.symbol());
+                    mps -> speed(mps, units.wind(), 0),
+                    units.wind().symbol());
+        }
+        if (units.current() != Speed.Unit.METRE_A_SECOND) {
+            put(
+                    said,
+                    Bands.CURRENT,
+                    mps -> speed(mps, units.current(), 1),
+                    units.current().symbol());
         }
         if (units.headMass() == Mass.Unit.OUNCE) {
             for (String step : Bands.HEAD_MASS) {
@@ -89,6 +95,10 @@ public final class BandWords {
         return ounces < HEAVY_OUNCES
                 ? step.show(Mass.Unit.OUNCE)
                 : Figures.trimmed(Math.rint(4 * ounces) / 4, 2) + " oz";
+    }
+
+    private static String speed(double mps, Speed.Unit unit, int decimals) {
+        return Figures.trimmed(Speed.ofMetresPerSecond(mps).in(unit), decimals);
     }
 
     private static String whole(double value) {

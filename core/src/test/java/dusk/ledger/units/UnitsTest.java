@@ -136,7 +136,10 @@ class UnitsTest {
         "10, MILE_AN_HOUR, 4.4704",
         "10 mph, METRE_A_SECOND, 4.4704",
         "4 m/s, MILE_AN_HOUR, 4",
-        "9 knots, MILE_AN_HOUR, 4.63"
+        "9 knots, MILE_AN_HOUR, 4.63",
+        "9, KNOT, 4.63",
+        "2, FOOT_A_SECOND, 0.6096",
+        "2 ft/s, KNOT, 0.6096"
     })
     void aBareWindIsInThePersonsUnit(String typed, Speed.Unit own, double metresPerSecond) {
         assertThat(Speed.parse(typed, own).metresPerSecond()).isCloseTo(metresPerSecond, within(1e-9));
@@ -145,6 +148,8 @@ class UnitsTest {
     @Test
     void aWindIsShownRoundedAsPeopleRound() {
         assertThat(Speed.ofMetresPerSecond(4.2).show(Speed.Unit.MILE_AN_HOUR)).isEqualTo("9 mph");
+        assertThat(Speed.ofMetresPerSecond(4.2).show(Speed.Unit.KNOT)).isEqualTo("8.2 kn");
+        assertThat(Speed.ofMetresPerSecond(0.4).show(Speed.Unit.FOOT_A_SECOND)).isEqualTo("1.3 ft/s");
         assertThat(Speed.ofMetresPerSecond(4.2).show()).isEqualTo("4.2 m/s");
     }
 }

@@ -55,6 +55,20 @@ class BandWordsTest {
         assertThat(US.of(band)).isEqualTo(said);
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "calm under 2 | calm, under 4 kn",
+                "fresh 5-9 | fresh, 10 to 17 kn",
+                "slow 0.05-0.3 | slow, 0.1 to 0.6 kn",
+                "strong 0.7 and over | strong, 1.4 kn and over",
+                "1.5-3 m | 1.5-3 m"
+            })
+    void onTidalWaterWhatFlowsAndBlowsIsSaidInKnots(String band, String said) {
+        assertThat(BandWords.of(UnitSystem.METRIC.inKnots()).of(band)).isEqualTo(said);
+    }
+
     @Test
     void bandsAreFoundInASentenceAndNothingElseIs() {
         assertThat(

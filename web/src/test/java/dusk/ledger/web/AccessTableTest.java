@@ -136,6 +136,7 @@ class AccessTableTest extends RequestedClub {
             POST /deck/{tripId}/rods/{rodId}/{touch}      | /deck/{live}/rods/{rod}/landed ? species=pike | in 404 404 302 302 302
             POST /deck/{tripId}/rods/{rodId}/{touch}      | /deck/{live}/rods/{rod}/swap ? colour=violet | in 404 404 302 302 302
             POST /deck/{tripId}/rods/{rodId}/{touch}      | /deck/{live}/rods/{rod}/counted ? seconds=9&depth_m=4 | in 404 404 302 302 302
+            POST /deck/{tripId}/rods/{rodId}/{touch}      | /deck/{live}/rods/{rod}/fished ? speed=slow | in 404 404 302 302 302
             POST /deck/{tripId}/rods/{rodId}/fish/{catchId} | /deck/{live}/rods/{rod}/fish/{landed} ? length_mm=40 | in 404 404 302 302 302
             GET  /tackle                                  | /tackle                             | in  200 200 200 200 200
             GET  /tackle/new                              | /tackle/new                         | in  200 200 200 200 200

@@ -154,7 +154,7 @@ class CraftIT extends OnDeck {
     /** Whoever thinks in feet, ounces, degrees Fahrenheit and miles an hour reads findings in them, and in nothing else. */
     @Test
     void aPatternIsSaidWhollyInFeetOuncesAndMilesAnHour() {
-        people.setUnits(demoPerson("Edda").id(), "us");
+        people.setUnits(demoPerson("Edda").id(), "us", false);
         Page page = browser.signedIn(this, "Edda", 1280, 800, true);
         page.navigate(address("/findings/patterns"));
         page.waitForSelector("article", new Page.WaitForSelectorOptions().setTimeout(90_000));

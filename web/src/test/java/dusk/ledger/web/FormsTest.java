@@ -64,6 +64,8 @@ class FormsTest extends RequestedClub {
                 "/trips/p/stints/s | started_at=2024-10-03T15:00 | That is days away from the trip. Was it this trip?",
                 "/trips/p | started_at=1926-10-03T15:00 | Its stints were fished days away from that.",
                 "/trips/p/places | structure=dock&latitude=95 | Write -90 to 90, not “95”.",
+                "/deck/{live}/rods/{rod}/fished | fish_depth_m=3 m&pause_s=a while | “a while” is not a number.",
+                "/deck/{live}/rods/{rod}/fished | speed=slow&fish_depth_m=deep | “deep” is not a length. Write it like 2.5 m or 8 ft.",
                 "/tackle?rig=drop%20shot | head_mass_g=heavy | “heavy” is not a weight.",
                 "/tackle?rig=wacky | plastic_length_mm=long | “long” is not a length. Write it like 10 cm or 4 in.",
                 "/tackle/set-ups/jig | line_diameter_mm=thin | “thin” is not a length.",

@@ -36,11 +36,15 @@ class AccountController {
     }
 
     @PostMapping("/account/units")
-    String units(Person person, @RequestParam String units, RedirectAttributes flash) {
+    String units(
+            Person person,
+            @RequestParam String units,
+            @RequestParam(defaultValue = "false") boolean knots,
+            RedirectAttributes flash) {
         if (!units.equals("metric") && !units.equals("us")) {
             throw new ResponseStatusException(HttpStatus.BAD_REQUEST, "units must be metric or us");
         }
-        people.setUnits(person.id(), units);
+        people.setUnits(person.id(), units, knots);
         flash.addFlashAttribute("said", "Units changed.");
         return "redirect:/account";
     }

@@ -10,15 +10,18 @@ import java.util.Map;
 public final class ConditionWords {
     private static final Map<String, Condition> ALL = new LinkedHashMap<>();
 
-    /** @param good so long a look may be trusted; older is doubtful */
+    /**
+     * @param hint how it is written; empty for a word, or for a speed, which goes by the person's units
+     * @param good so long a look may be trusted; older is doubtful
+     */
     public record Condition(String column, String name, String hint, Duration good) {}
 
     static {
         add("water_temp_c", "water temperature", "12.5 C or 54 F", 180);
         add("clarity_m", "clarity", "depth at which a white lure goes out of sight", 180);
         add("sky", "sky", "", 60);
-        add("wind_mps", "wind", "4 m/s, 15 km/h, 10 mph or 8 kn", 60);
-        add("current_mps", "current", "0.4 m/s, 1.5 km/h or 1 mph", 90);
+        add("wind_mps", "wind", "", 60);
+        add("current_mps", "current", "", 90);
         add("level_trend", "level", "", 240);
         add("tide", "tide", "", 60);
         add("weather", "weather", "", 240);

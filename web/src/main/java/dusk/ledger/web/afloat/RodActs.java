@@ -15,12 +15,15 @@ import dusk.ledger.web.records.Drops;
 import dusk.ledger.web.records.RodOut;
 import dusk.ledger.web.records.SetUps;
 import dusk.ledger.web.records.TripRows;
+import dusk.ledger.web.records.Way;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.words.CountForm;
+import dusk.ledger.web.words.StintWords;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.BiConsumer;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
@@ -186,7 +189,7 @@ public class RodActs {
                 setUp == null ? rod.setUpId() : setUp.id(),
                 place.spotId(),
                 place.depth(),
-                change.presentation() == null ? rod.presentation() : change.presentation(),
+                change.way() == null ? way(rod, place) : change.way(),
                 null,
                 on.at());
         if (rod.down()) {
@@ -194,6 +197,33 @@ public class RodActs {
         } else {
             running.renew(on, rod, next);
         }
+    }
+
+    /** Where the fish are is said of a place. */
+    private static Way way(RodOut rod, Place place) {
+        return Objects.equals(place.spotId(), rod.spotId())
+                ? rod.way()
+                : rod.way().elsewhere();
+    }
+
+    /**
+     * Says how a rod is fished, at what depth, and where its fish are. A running one gets a new stint.
+     *
+     * @param told the stint to come with what is said, of the stint as it would come
+     * @throws Refusal where that is as it was
+     */
+    public void fished(By by, String rodId, UnaryOperator<Stint> told) {
+        afloat.live(by, "", on -> {
+            RodOut rod = on.rod(rodId);
+            Stint was = rod.stint(rod.id(), by.tripId(), on.at());
+            Stint is = told.apply(was);
+            if (is.equals(was)) {
+                throw new Refusal("That is how it is fished already.");
+            }
+            String words = StintWords.how(is, by.person().units());
+            on.say(rod, words.isEmpty() ? "nothing said of how it is fished" : words);
+            change(on, rod, new Change(null, null, new Place(rod.spotId(), is.depth()), Way.of(is)));
+        });
     }
 
     /** Puts a rod down: its stint ends. */

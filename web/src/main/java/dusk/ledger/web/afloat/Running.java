@@ -3,7 +3,6 @@ package dusk.ledger.web.afloat;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Bounds;
 import dusk.ledger.journal.Stint;
-import dusk.ledger.journal.StintBuilder;
 import dusk.ledger.journal.Touch;
 import dusk.ledger.web.records.Decks;
 import dusk.ledger.web.records.RodOut;
@@ -82,18 +81,7 @@ class Running {
 
     /** The rod as it is to be, with a stint begun on it. */
     RodOut open(Afloat.Doing on, RodOut rod, Instant from) {
-        Stint stint = StintBuilder.builder()
-                .id(newId.next())
-                .tripId(on.by().tripId())
-                .anglerId(rod.anglerId())
-                .setUpId(rod.setUpId())
-                .rodId(rod.rodId())
-                .spotId(rod.spotId())
-                .depth(rod.depth())
-                .presentation(rod.presentation())
-                .startedAt(from)
-                .minutes(Bounds.LEAST_MINUTES)
-                .build();
+        Stint stint = rod.stint(newId.next(), on.by().tripId(), from);
         on.w().insert(LedgerFormat.STINTS, stint);
         return rod.running(stint.id());
     }

@@ -48,7 +48,7 @@ class Swap {
     Asked of(Viewer viewer, RodOut rod, Map<String, String> typed, UnitSystem units) {
         String presentation = typed.getOrDefault("presentation", "");
         if (!presentation.isEmpty()) {
-            return new Asked(new Change(null, null, null, presentation), presentation);
+            return new Asked(new Change(null, null, null, rod.way().with(presentation)), presentation);
         }
         String angler = typed.getOrDefault("angler_id", "");
         if (!angler.isEmpty()) {

@@ -13,6 +13,7 @@ import dusk.ledger.web.records.Decks;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Places;
 import dusk.ledger.web.records.RodOut;
+import dusk.ledger.web.records.Way;
 import dusk.ledger.web.store.Acts;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
@@ -121,7 +122,7 @@ public class TripActs {
                 wanted.setUpId(),
                 place.spotId(),
                 place.depth(),
-                wanted.presentation(),
+                Way.of(wanted.presentation()),
                 null,
                 on.at());
         decks.put(on.w(), on.by().tripId(), up ? running.open(on, rod, on.at()) : rod);

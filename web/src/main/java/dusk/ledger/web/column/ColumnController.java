@@ -4,6 +4,7 @@ import dusk.ledger.journal.Rod;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.tackle.WeightLadder;
 import dusk.ledger.units.Figures;
+import dusk.ledger.units.Length;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.vocabulary.Words;
 import dusk.ledger.water.Calibrations;
@@ -77,7 +78,7 @@ class ColumnController {
                 offered.rods().values().stream().map(ColumnController::rod).toList());
         model.addAttribute("heads", heads(units));
         model.addAttribute("words", words());
-        model.addAttribute("metric", units.equals(UnitSystem.METRIC));
+        model.addAttribute("metric", units.depth() == Length.Unit.METRE);
         return "column/column";
     }
 

@@ -174,7 +174,7 @@ final class Elevation {
                 "water-word",
                 LEFT + 46,
                 top - 8,
-                "current " + Speed.ofMetresPerSecond(ask.currentMps()).show());
+                "current " + Speed.ofMetresPerSecond(ask.currentMps()).show(units.current()));
         Cast profile = ask.cast(Line.of(Tied.USUAL_LINE));
         double along = Math.cos(Math.toRadians(ask.headingDeg()));
         for (double part : new double[] {0.06, 0.3, 0.55, 0.78, 0.93}) {

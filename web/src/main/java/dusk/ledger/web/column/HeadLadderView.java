@@ -151,8 +151,8 @@ final class HeadLadderView {
                 : "up to a current of about " + speed(current.getAsDouble());
     }
 
-    private static String speed(double mps) {
-        return Speed.ofMetresPerSecond(Math.round(mps * 100) / 100.0).show();
+    private String speed(double mps) {
+        return Speed.ofMetresPerSecond(mps).show(units.current());
     }
 
     /** For fish off the bottom. */

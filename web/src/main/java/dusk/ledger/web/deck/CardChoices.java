@@ -50,7 +50,7 @@ class CardChoices {
                         .map(c -> new DeckView.Swatch(c, Portrait.swatch(c)))
                         .toList(),
                 Words.of("presentation").stream()
-                        .filter(p -> !p.equals(rod.presentation()))
+                        .filter(p -> !p.equals(rod.way().presentation()))
                         .toList(),
                 Words.of("plastic"),
                 typed.getOrDefault("plastic", orEmpty(setUp.plastic())),

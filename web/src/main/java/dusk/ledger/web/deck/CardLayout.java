@@ -5,6 +5,7 @@ import dusk.ledger.journal.Loss;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Spot;
 import dusk.ledger.journal.Stint;
+import dusk.ledger.journal.StintBuilder;
 import dusk.ledger.tackle.TackleChecks;
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.UnitSystem;
@@ -12,6 +13,7 @@ import dusk.ledger.web.portrait.Portrait;
 import dusk.ledger.web.records.RodOut;
 import dusk.ledger.web.words.PlaceWords;
 import dusk.ledger.web.words.SetUpWords;
+import dusk.ledger.web.words.StintWords;
 import dusk.ledger.web.words.TimeText;
 import java.time.Duration;
 import java.util.List;
@@ -28,11 +30,13 @@ class CardLayout {
     private final StayWords stay;
     private final CardChoices choices;
     private final FishSheet sheet;
+    private final HowSheet how;
 
-    CardLayout(StayWords stay, CardChoices choices, FishSheet sheet) {
+    CardLayout(StayWords stay, CardChoices choices, FishSheet sheet, HowSheet how) {
         this.stay = stay;
         this.choices = choices;
         this.sheet = sheet;
+        this.how = how;
     }
 
     DeckView.Card of(Seen seen, RodOut rod, Just just) {
@@ -50,7 +54,7 @@ class CardLayout {
                 words,
                 from == null ? "" : SetUpWords.changed(from, setUp, units),
                 Portrait.svg(setUp, words),
-                rod.presentation() == null ? "" : rod.presentation(),
+                how(seen, rod),
                 RodFall.of(seen, rod, setUp),
                 rod.depth() == null ? "" : rod.depth().show(units.depth()),
                 running != null,
@@ -63,10 +67,17 @@ class CardLayout {
                 running == null ? null : stay.of(seen, rod),
                 forgotten(seen, rod, running),
                 fish(seen, rod, just),
+                how.of(seen, rod, here ? just : Just.NOTHING),
                 undo(seen, rod),
                 choices.of(seen, rod, setUp, here ? just.typed() : Map.of()),
                 cautions(seen, rod, setUp),
                 here ? just.fault() : "");
+    }
+
+    /** How it is fished; the depth stands with the place. */
+    private static String how(Seen seen, RodOut rod) {
+        Stint stint = rod.stint(rod.id(), seen.deck().trip().id(), seen.now());
+        return StintWords.how(StintBuilder.builder(stint).depth(null).build(), seen.units());
     }
 
     private static String place(Seen seen, RodOut rod) {

@@ -53,7 +53,7 @@ class ConditionStrip {
                     doubtful,
                     words(column),
                     Judged.words(column),
-                    condition.hint(),
+                    column.endsWith("_mps") ? UnitText.speedHint(column, seen.units()) : condition.hint(),
                     refused ? just.typed().getOrDefault(column, "") : value,
                     refused
                             ? just.problems().stream()

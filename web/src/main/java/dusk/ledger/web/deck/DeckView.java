@@ -44,7 +44,7 @@ record DeckView(
             String setUp,
             String from,
             String portrait,
-            String presentation,
+            String how,
             Count count,
             String depth,
             boolean running,
@@ -55,6 +55,7 @@ record DeckView(
             @Nullable Stay stay,
             @Nullable Forgotten forgotten,
             @Nullable Fish fish,
+            How sheet,
             @Nullable Undo undo,
             Choices choices,
             List<String> cautions,
@@ -93,6 +94,13 @@ record DeckView(
             boolean open,
             Slider slider,
             List<FormField> fields) {}
+
+    /**
+     * What a rod's stints to come may say of how it is fished.
+     *
+     * @param open whether something that was typed was refused
+     */
+    record How(boolean open, List<FormField> fields) {}
 
     /** Length by slider, in the person's unit. */
     record Slider(String from, String to, String step, String at, String unit) {}

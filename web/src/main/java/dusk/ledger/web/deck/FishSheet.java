@@ -99,6 +99,7 @@ class FishSheet {
                 .ask("length_mm", "Length", "")
                 .ask("length_how", "Length had by", "")
                 .ask("bite_on", "Taken on", "")
+                .ask("hooked_in", "Hooked in", "")
                 .ask("mass_g", "Weight", "")
                 .ask("mass_how", "Weight had by", "")
                 .ask("kept", "Kept", "");

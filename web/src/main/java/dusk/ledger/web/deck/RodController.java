@@ -43,16 +43,25 @@ class RodController {
     private final Acting acting;
     private final RodActs acts;
     private final FishSheet sheet;
+    private final HowSheet how;
     private final Decks decks;
     private final Choices choices;
     private final NewId newId;
 
     RodController(
-            Answer answer, Acting acting, RodActs acts, FishSheet sheet, Decks decks, Choices choices, NewId newId) {
+            Answer answer,
+            Acting acting,
+            RodActs acts,
+            FishSheet sheet,
+            HowSheet how,
+            Decks decks,
+            Choices choices,
+            NewId newId) {
         this.answer = answer;
         this.acting = acting;
         this.acts = acts;
         this.sheet = sheet;
+        this.how = how;
         this.decks = decks;
         this.choices = choices;
         this.newId = newId;
@@ -101,6 +110,10 @@ class RodController {
                                 : Said.among(Words.closed("felt", "touches"), "felt", typed));
             case "lost" -> acts.lost(by, rodId, Said.among(Words.of("cause"), "cause", typed));
             case "swap" -> acts.swap(by, rodId, typed.values());
+            case "fished" -> {
+                Deck deck = decks.deck(by.viewer(), by.tripId());
+                acts.fished(by, rodId, stint -> how.read(by.person(), deck, stint, typed.values()));
+            }
             case "counted" -> acts.counted(by, rodId, typed);
             case "down" -> acts.down(by, rodId);
             case "up" -> acts.up(by, rodId);

@@ -23,8 +23,8 @@ final class RodFall {
         if (rod.depth() != null) {
             bench.queryParam("depth_m", rod.depth().show(units.depth()));
         }
-        if (rod.presentation() != null) {
-            bench.queryParam("presentation", rod.presentation());
+        if (rod.way().presentation() != null) {
+            bench.queryParam("presentation", rod.way().presentation());
         }
         if (rod.rodId() != null) {
             bench.queryParam("rod", rod.rodId());

@@ -1,6 +1,7 @@
 package dusk.ledger.web.fan;
 
 import dusk.ledger.units.Speed;
+import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.LaidFan;
 import dusk.ledger.web.portrait.Svg;
 import java.util.List;
@@ -23,9 +24,11 @@ final class FanPicture {
     private final double originY;
     private final double wide;
     private final double high;
+    private final UnitSystem units;
 
-    private FanPicture(FanAsk ask, List<Double> bearings) {
+    private FanPicture(FanAsk ask, List<Double> bearings, UnitSystem units) {
         this.ask = ask;
+        this.units = units;
         double left = 0;
         double right = 0;
         double top = 0;
@@ -45,9 +48,10 @@ final class FanPicture {
         high = Math.max(170, (top - foot) * scale + 2 * EDGE);
     }
 
-    static String svg(FanAsk ask, Set<Integer> made, List<LaidFan.@Nullable Landing> landings, String words) {
+    static String svg(
+            FanAsk ask, Set<Integer> made, List<LaidFan.@Nullable Landing> landings, String words, UnitSystem units) {
         List<Double> bearings = ask.laid().bearings();
-        return new FanPicture(ask, bearings).draw(bearings, made, landings, words);
+        return new FanPicture(ask, bearings, units).draw(bearings, made, landings, words);
     }
 
     private double x(double bearing, double metres) {
@@ -89,10 +93,10 @@ final class FanPicture {
         svg.add("<path class=\"water-rod\" d=\"M%.1f,30 v-20 m-4,6 l4,-6 l4,6\"/>", wide - 60);
         svg.label("water-word middle", wide - 60, 46, "north");
         if (ask.wind() != null) {
-            arrow("wind", ask.wind(), 84);
+            arrow("wind", ask.wind(), units.wind(), 84);
         }
         if (ask.current() != null) {
-            arrow("current", ask.current(), 142);
+            arrow("current", ask.current(), units.current(), 142);
         }
         return svg.add("</svg>").toString();
     }
@@ -123,7 +127,7 @@ final class FanPicture {
                 fromX, fromY, toX, toY, toX, toY);
     }
 
-    private void arrow(String what, LaidFan.Stream stream, double down) {
+    private void arrow(String what, LaidFan.Stream stream, Speed.Unit unit, double down) {
         svg.add(
                 "<g transform=\"translate(%.1f %.1f) rotate(%.0f)\"><path class=\"fan-%s\" d=\"M0,14 V-14 M-5,-7 L0,-14 L5,-7\"/></g>",
                 wide - 60, down, stream.towardDeg(), what);
@@ -131,6 +135,6 @@ final class FanPicture {
                 "water-word middle",
                 wide - 60,
                 down + 30,
-                what + " " + Speed.ofMetresPerSecond(stream.mps()).show());
+                what + " " + Speed.ofMetresPerSecond(stream.mps()).show(unit));
     }
 }

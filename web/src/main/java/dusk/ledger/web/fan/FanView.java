@@ -46,7 +46,7 @@ public record FanView(String sentence, String done, String drawing, List<Line> c
         return new FanView(
                 sentence,
                 done(laid, fan, made),
-                FanPicture.svg(ask, made, landings, sentence),
+                FanPicture.svg(ask, made, landings, sentence, units),
                 lines,
                 doubts(ask, calibrations));
     }

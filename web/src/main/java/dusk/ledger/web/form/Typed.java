@@ -154,9 +154,9 @@ public final class Typed {
                 mm -> Length.ofMillimetres(mm).show(unit));
     }
 
-    /** Metres a second between two ends, both allowed; a bare number is metres a second, a wind's in the person's unit. */
+    /** Metres a second between two ends, both allowed; a bare number is in the person's unit of winds, or of currents. */
     public @Nullable Double speed(String name, double least, double most) {
-        Speed.Unit unit = name.equals("wind_mps") ? units.wind() : Speed.Unit.METRE_A_SECOND;
+        Speed.Unit unit = UnitText.speedUnit(name, units);
         return within(
                 name,
                 text -> Speed.parse(text, unit).metresPerSecond(),

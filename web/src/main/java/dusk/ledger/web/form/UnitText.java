@@ -91,7 +91,7 @@ public final class UnitText {
                 } else if (name.endsWith("_m")) {
                     yield Length.parse(text, units.depth()).metres();
                 } else if (name.endsWith("_mps")) {
-                    yield Speed.parse(text, speedUnit(name)).metresPerSecond();
+                    yield Speed.parse(text, speedUnit(name, units)).metresPerSecond();
                 } else if (name.endsWith("_g")) {
                     yield Mass.parse(text, massUnit(name)).grams();
                 } else if (name.endsWith("_c")) {
@@ -125,7 +125,7 @@ public final class UnitText {
         } else if (name.endsWith("_m")) {
             return Length.ofMetres(value).show(units.depth());
         } else if (name.endsWith("_mps")) {
-            return Speed.ofMetresPerSecond(value).show(speedUnit(name));
+            return Speed.ofMetresPerSecond(value).show(speedUnit(name, units));
         } else if (name.endsWith("_g")) {
             return Mass.ofGrams(value).show(massUnit(name));
         } else if (name.endsWith("_c")) {
@@ -142,9 +142,15 @@ public final class UnitText {
         return THIN.contains(column) ? Length.Unit.MILLIMETRE : units.lure();
     }
 
-    /** A wind is told in the person's unit, a current in metres a second. */
-    private Speed.Unit speedUnit(String column) {
-        return column.equals("wind_mps") ? units.wind() : Speed.Unit.METRE_A_SECOND;
+    /** What a field of a speed says of how it is written. */
+    public static String speedHint(String column, UnitSystem units) {
+        return "in " + speedUnit(column, units).symbol()
+                + (column.equals("wind_mps") ? ", or 15 km/h, 10 mph, 8 kn" : ", or 1.5 km/h, 1 mph, 0.8 kn");
+    }
+
+    /** A wind is told in one unit, whatever flows or drifts in another. */
+    static Speed.Unit speedUnit(String column, UnitSystem units) {
+        return column.equals("wind_mps") ? units.wind() : units.current();
     }
 
     /** A reel's ratio times what one turn of its spool takes in. */

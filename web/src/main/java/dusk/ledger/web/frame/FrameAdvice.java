@@ -45,10 +45,16 @@ class FrameAdvice {
         this.demo = demo;
     }
 
-    /** Bands of the record in the units of whoever reads. */
+    /** The units of whoever reads. */
+    @ModelAttribute("units")
+    UnitSystem units() {
+        return current.get().map(Person::units).orElse(UnitSystem.METRIC);
+    }
+
+    /** Bands of the record in those units. */
     @ModelAttribute("bands")
     BandWords bands() {
-        return BandWords.of(current.get().map(Person::units).orElse(UnitSystem.METRIC));
+        return BandWords.of(units());
     }
 
     /** What the words of a column mean, for whoever asks "what is this?" beside a choice: see {@link Meanings#of(String)}. */

@@ -110,9 +110,25 @@ public class Decks {
                         r.get(RODS_OUT.SETUP_ID),
                         r.get(RODS_OUT.SPOT_ID),
                         depth(r.get(RODS_OUT.DEPTH_M)),
-                        r.get(RODS_OUT.PRESENTATION),
+                        way(r),
                         r.get(running),
                         r.get(RODS_OUT.TOUCHED_AT)));
+    }
+
+    private static Way way(Record row) {
+        return new Way(
+                row.get(RODS_OUT.PRESENTATION),
+                row.get(RODS_OUT.SPEED),
+                row.get(RODS_OUT.PAUSE_S),
+                row.get(RODS_OUT.LINE_METHOD),
+                row.get(RODS_OUT.HOOK_SET),
+                row.get(RODS_OUT.PURPOSE),
+                row.get(RODS_OUT.FISH_POSITION),
+                depth(row.get(RODS_OUT.FISH_DEPTH_M)));
+    }
+
+    private static @Nullable Double metres(@Nullable Length depth) {
+        return depth == null ? null : depth.metres();
     }
 
     private static @Nullable Length depth(@Nullable Double metres) {
@@ -173,8 +189,15 @@ public class Decks {
         row.put(RODS_OUT.ROD_ID, rod.rodId());
         row.put(RODS_OUT.SETUP_ID, rod.setUpId());
         row.put(RODS_OUT.SPOT_ID, rod.spotId());
-        row.put(RODS_OUT.DEPTH_M, rod.depth() == null ? null : rod.depth().metres());
-        row.put(RODS_OUT.PRESENTATION, rod.presentation());
+        row.put(RODS_OUT.DEPTH_M, metres(rod.depth()));
+        row.put(RODS_OUT.PRESENTATION, rod.way().presentation());
+        row.put(RODS_OUT.SPEED, rod.way().speed());
+        row.put(RODS_OUT.PAUSE_S, rod.way().pauseSeconds());
+        row.put(RODS_OUT.LINE_METHOD, rod.way().lineMethod());
+        row.put(RODS_OUT.HOOK_SET, rod.way().hookSet());
+        row.put(RODS_OUT.PURPOSE, rod.way().purpose());
+        row.put(RODS_OUT.FISH_POSITION, rod.way().fishPosition());
+        row.put(RODS_OUT.FISH_DEPTH_M, metres(rod.way().fishDepth()));
         row.put(RODS_OUT.STINT_ID, rod.stintId());
         row.put(RODS_OUT.TOUCHED_AT, rod.touchedAt());
         return row;

@@ -75,8 +75,12 @@ public class People {
         set(personId, PEOPLE.PASSWORD_HASH, String.valueOf(passwords.encode(password)));
     }
 
-    public void setUnits(String personId, String unitWord) {
-        set(personId, PEOPLE.UNITS, unitWord);
+    public void setUnits(String personId, String unitWord, boolean knots) {
+        store.writeApart(tx -> tx.update(PEOPLE)
+                .set(PEOPLE.UNITS, unitWord)
+                .set(PEOPLE.KNOTS, knots ? 1L : 0L)
+                .where(PEOPLE.PERSON_ID.eq(personId))
+                .execute());
     }
 
     public void setTheme(String personId, String theme) {
@@ -107,6 +111,7 @@ public class People {
                 Viewer.Role.of(row.get(PEOPLE.ROLE)),
                 row.get(PEOPLE.ANGLER_ID),
                 row.get(PEOPLE.UNITS),
+                row.get(PEOPLE.KNOTS) != 0,
                 row.get(PEOPLE.THEME));
     }
 

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param anglerId the angler they are in the records, if any
  * @param unitWord {@code metric} or {@code us}
+ * @param knots whether winds and currents are read in knots instead
  * @param theme {@code sun}, {@code glare} or {@code dusk}
  */
 public record Person(
@@ -19,12 +20,14 @@ public record Person(
         Viewer.Role role,
         @Nullable String anglerId,
         String unitWord,
+        boolean knots,
         String theme) {
     public Viewer viewer() {
         return new Viewer(clubId, id, anglerId, role);
     }
 
     public UnitSystem units() {
-        return unitWord.equals("us") ? UnitSystem.US : UnitSystem.METRIC;
+        UnitSystem units = unitWord.equals("us") ? UnitSystem.US : UnitSystem.METRIC;
+        return knots ? units.inKnots() : units;
     }
 }

@@ -1,5 +1,8 @@
 package dusk.ledger.web.records;
 
+import dusk.ledger.journal.Bounds;
+import dusk.ledger.journal.Stint;
+import dusk.ledger.journal.StintBuilder;
 import dusk.ledger.units.Length;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
@@ -19,7 +22,7 @@ public record RodOut(
         String setUpId,
         @Nullable String spotId,
         @Nullable Length depth,
-        @Nullable String presentation,
+        Way way,
         @Nullable String stintId,
         Instant touchedAt) {
     /** Rods that one boat can keep an eye on. */
@@ -31,6 +34,29 @@ public record RodOut(
 
     /** The same rod with another stint running; null for none: it is down. */
     public RodOut running(@Nullable String stint) {
-        return new RodOut(id, number, anglerId, rodId, setUpId, spotId, depth, presentation, stint, touchedAt);
+        return new RodOut(id, number, anglerId, rodId, setUpId, spotId, depth, way, stint, touchedAt);
+    }
+
+    /** The stint that begins with what is on the rod, as short as one may be. */
+    public Stint stint(String stint, String tripId, Instant from) {
+        return StintBuilder.builder()
+                .id(stint)
+                .tripId(tripId)
+                .anglerId(anglerId)
+                .setUpId(setUpId)
+                .rodId(rodId)
+                .spotId(spotId)
+                .depth(depth)
+                .presentation(way.presentation())
+                .speed(way.speed())
+                .pauseSeconds(way.pauseSeconds())
+                .lineMethod(way.lineMethod())
+                .hookSet(way.hookSet())
+                .purpose(way.purpose())
+                .fishPosition(way.fishPosition())
+                .fishDepth(way.fishDepth())
+                .startedAt(from)
+                .minutes(Bounds.LEAST_MINUTES)
+                .build();
     }
 }

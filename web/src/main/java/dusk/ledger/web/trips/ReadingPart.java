@@ -6,6 +6,7 @@ import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Reading;
 import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.RecordForm;
+import dusk.ledger.web.form.UnitText;
 import dusk.ledger.web.records.TripRows;
 import dusk.ledger.web.store.Deletions;
 import dusk.ledger.web.words.TimeText;
@@ -43,10 +44,16 @@ class ReadingPart implements TripPart<Reading> {
                 .ask("clarity_m", "Clarity", "depth at which a white disc or lure goes out of sight")
                 .ask("sky", "Sky", "")
                 .ask("weather", "Weather", "")
-                .ask("wind_mps", "Wind", "4 m/s, 15 km/h, 10 mph or 8 kn")
+                .ask(
+                        "wind_mps",
+                        "Wind",
+                        UnitText.speedHint("wind_mps", on.person().units()))
                 .ask("level_trend", "Level", "")
                 .askMore("tide", "Tide", "")
-                .askMore("current_mps", "Current", "0.4 m/s, 1.5 km/h or 1 mph")
+                .askMore(
+                        "current_mps",
+                        "Current",
+                        UnitText.speedHint("current_mps", on.person().units()))
                 .askMore("pressure", "Other anglers", "")
                 .askMore("forage", "Prey about", "")
                 .askMore("forage_length_mm", "Length of the prey", "")

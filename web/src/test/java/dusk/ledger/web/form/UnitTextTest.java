@@ -34,7 +34,8 @@ class UnitTextTest {
             Length.Unit.METRE,
             dusk.ledger.units.Temperature.Unit.FAHRENHEIT,
             dusk.ledger.units.Force.Unit.KILOGRAM_TEST,
-            dusk.ledger.units.Speed.Unit.MILE_AN_HOUR);
+            dusk.ledger.units.Speed.Unit.MILE_AN_HOUR,
+            dusk.ledger.units.Speed.Unit.KNOT);
 
     static Stream<Arguments> columns() {
         return Stream.of(UnitSystem.METRIC, UnitSystem.US, MIXED)

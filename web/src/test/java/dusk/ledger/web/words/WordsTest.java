@@ -202,6 +202,9 @@ class WordsTest {
                 .hooked(2)
                 .build();
         assertThat(StintWords.how(stint, METRIC)).isEqualTo("dead-stick, slow, 4 m deep");
+        assertThat(StintWords.how(
+                        stint().pauseSeconds(2.5).fishDepth(Length.ofMetres(3)).build(), METRIC))
+                .isEqualTo("pausing 2.5 s, fish at 3 m");
         assertThat(StintWords.came(stint, 1)).isEqualTo("1 follow, 3 bites, 2 hooked, 1 lost");
         assertThat(StintWords.touched(stint)).containsExactly("1 follow", "3 bites");
         assertThat(StintWords.came(stint().build(), 0)).isEmpty();
