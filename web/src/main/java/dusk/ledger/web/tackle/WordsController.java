@@ -4,6 +4,7 @@ import dusk.ledger.tackle.Assembly;
 import dusk.ledger.tackle.Rig;
 import dusk.ledger.vocabulary.Meanings;
 import dusk.ledger.web.portrait.AssemblyFigure;
+import dusk.ledger.web.portrait.WordFigure;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.words.FieldWords;
 import java.util.List;
@@ -78,7 +79,7 @@ class WordsController {
             case "presentation" -> MotionStrip.svg(word);
             case "plastic" -> PortraitsController.example(word, "ball");
             case "head_shape" -> PortraitsController.example("straight-tail minnow", word);
-            default -> "";
+            default -> WordFigure.svg(column, word);
         };
     }
 }
