@@ -27,6 +27,12 @@ class CraftIT extends OnDeck {
     void aMissedBiteOverSuspendedFishIsSaidAsItWas(boolean script) throws Exception {
         Page page = oneRod(script);
         String trip = tripOf(page);
+        rod(page, 1).locator("summary:text-is(\"How\")").click();
+        rod(page, 1).locator("label:visible:has(span:text-is(\"suspended\"))").click();
+        rod(page, 1).locator("[name=fish_depth_m]").fill("5 m");
+        rod(page, 1).locator("form[action$=fished] [name=depth_m]").fill("9 m");
+        touch(page, 1, "Fish it so");
+        page.waitForSelector("article:has-text(\"fish suspended at 5 m\")");
         minutes(8);
         touch(page, 1, "Follow");
         minutes(2);
@@ -43,20 +49,11 @@ class CraftIT extends OnDeck {
         page.click("text=End it now");
         page.waitForSelector("text=This trip has ended");
 
-        page.navigate(address("/trips/" + trip));
-        page.locator(".stint").first().locator("text=Change").first().click();
-        page.waitForSelector("#stint-form");
-        page.fill("#stint-form [name=depth_m]", "9 m");
-        page.locator("#stint-form summary:text-is('More')").click();
-        page.fill("#stint-form [name=fish_depth_m]", "5 m");
-        page.fill("#stint-form [name=fish_position]", "suspended");
-        page.click("text=Save the stint");
-        page.waitForSelector("text=9 m deep");
-
         Day day = day(trip);
         Stint stint = day.stints().get(0);
         assertThat(stint.fishDepth()).isEqualTo(Length.ofMetres(5));
         assertThat(stint.depth()).isEqualTo(Length.ofMetres(9));
+        assertThat(stint.fishPosition()).isEqualTo("suspended");
         assertThat(List.of(stint.follows(), stint.bites(), stint.hooked())).containsExactly(1, 1, 0);
         Touch bite = day.all().touches().stream()
                 .filter(t -> t.stintId().equals(stint.id()) && t.kind().equals("bite"))
