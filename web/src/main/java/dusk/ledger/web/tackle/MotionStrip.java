@@ -4,6 +4,7 @@ import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.SetUpBuilder;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.Mass;
+import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Cast;
 import dusk.ledger.water.Lure;
 import dusk.ledger.water.Motion;
@@ -21,10 +22,6 @@ import java.util.concurrent.ConcurrentHashMap;
  * upward. Reckoned as the column is, for one usual lure.
  */
 final class MotionStrip {
-    static final String OF =
-            "Each strip is half a minute, from left to right, of a 7 g head with a 90 mm swimmer in 3 m of water, as it is "
-                    + "reckoned under Column: the line is the lure's way, heavy where it moves and thin where it is still, above the bottom.";
-
     private static final double SECONDS = 30;
     private static final double DEPTH_M = 3;
     private static final double CAST_M = 18;
@@ -73,6 +70,16 @@ final class MotionStrip {
     private static final Map<String, String> DRAWN = new ConcurrentHashMap<>();
 
     private MotionStrip() {}
+
+    /** What the strips show, in the reader's units. */
+    static String note(UnitSystem units) {
+        return "Each strip is half a minute, from left to right, of a "
+                + USUAL.headMass().show(units.headMass()) + " head with a "
+                + USUAL.plasticLength().show(units.lure()) + " swimmer in "
+                + Length.ofMetres(DEPTH_M).show(units.depth())
+                + " of water, as it is reckoned under Column: the line is the lure's way, heavy where it moves and thin"
+                + " where it is still, above the bottom.";
+    }
 
     /** Inline SVG of a word of the vocabulary (presentation); what it shows is said beside it. */
     static String svg(String presentation) {

@@ -2,6 +2,7 @@ package dusk.ledger.web.tackle;
 
 import dusk.ledger.tackle.Assembly;
 import dusk.ledger.tackle.Rig;
+import dusk.ledger.units.UnitSystem;
 import dusk.ledger.vocabulary.Meanings;
 import dusk.ledger.web.portrait.AssemblyFigure;
 import dusk.ledger.web.portrait.WordFigure;
@@ -41,11 +42,13 @@ class WordsController {
     String words(Person person, Model model) {
         model.addAttribute(
                 "sections",
-                Meanings.columns().stream().map(WordsController::section).toList());
+                Meanings.columns().stream()
+                        .map(column -> section(column, person.units()))
+                        .toList());
         return "tackle/words";
     }
 
-    private static Section section(String column) {
+    private static Section section(String column, UnitSystem units) {
         List<Entry> entries = Meanings.of(column).entrySet().stream()
                 .map(e -> new Entry(
                         column + "-" + e.getKey().replace(' ', '-'),
@@ -58,7 +61,7 @@ class WordsController {
         return new Section(
                 column,
                 HEADINGS.getOrDefault(column, FieldWords.label(column)),
-                column.equals("presentation") ? MotionStrip.OF : "",
+                column.equals("presentation") ? MotionStrip.note(units) : "",
                 drawn,
                 entries);
     }

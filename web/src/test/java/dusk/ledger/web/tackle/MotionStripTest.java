@@ -3,6 +3,7 @@ package dusk.ledger.web.tackle;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import dusk.ledger.units.UnitSystem;
 import dusk.ledger.vocabulary.Words;
 import dusk.ledger.water.Path;
 import java.util.List;
@@ -89,5 +90,11 @@ class MotionStripTest {
                 .filteredOn(p -> p.seconds() > 10)
                 .isNotEmpty()
                 .allSatisfy(p -> assertThat(p.z()).isCloseTo(rest, within(0.1)));
+    }
+
+    @Test
+    void whatTheStripsShowIsSaidInTheReadersUnits() {
+        assertThat(MotionStrip.note(UnitSystem.METRIC)).contains("a 7 g head with a 9 cm swimmer in 3 m of water");
+        assertThat(MotionStrip.note(UnitSystem.US)).contains("a 1/4 oz head with a 3.54 in swimmer in 9.8 ft of water");
     }
 }
