@@ -2,6 +2,7 @@ package dusk.ledger.web.portrait;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * Small pictures of words that no set-up shows: what holds a plastic, how line is given on the fall, when it bit, and
@@ -85,6 +86,10 @@ public final class WordFigure {
         return DRAWN.getOrDefault(column + "|" + word, "");
     }
 
+    private static String look(String kind) {
+        return Objects.requireNonNull(LOOKS.get(kind), kind);
+    }
+
     private static Map<String, String> drawn() {
         Map<String, String> drawn = new LinkedHashMap<>();
         ALL.replace("%BED", BED).replace("%HOOK", HOOK).lines().forEach(row -> {
@@ -92,13 +97,13 @@ public final class WordFigure {
             Svg svg = new Svg();
             svg.add("<svg class=\"portrait\" viewBox=\"0 0 %d %d\" aria-hidden=\"true\">", WIDE, HIGH);
             if (cells[2].equals("side")) {
-                svg.add("<path d=\"M0,9 H%d\" %s/>", WIDE, LOOKS.get("flow"));
+                svg.add("<path d=\"M0,9 H%d\" %s/>", WIDE, look("flow"));
             }
             for (int i = 3; i < cells.length; i++) {
                 int space = cells[i].indexOf(' ');
                 svg.add(
                         "<path %s stroke-linecap=\"round\" stroke-linejoin=\"round\" d=\"%s\"/>",
-                        LOOKS.get(cells[i].substring(0, space)), cells[i].substring(space + 1));
+                        look(cells[i].substring(0, space)), cells[i].substring(space + 1));
             }
             if (cells[2].equals("above")) {
                 svg.label("water-word", 4, HIGH - 4, "from above");

@@ -55,14 +55,17 @@ final class MotionStrip {
     private static final double FLOOR = 52;
     private static final double HIGH = 44;
 
+    private static final Mass HEAD = Mass.ofGrams(7);
+    private static final Length SWIMMER = Length.ofMillimetres(90);
+
     private static final SetUp USUAL = SetUpBuilder.builder()
             .id("usual")
             .rig("open jig head")
             .headShape("ball")
-            .headMass(Mass.ofGrams(7))
+            .headMass(HEAD)
             .headMaterial("lead")
             .plastic("paddle-tail swimmer")
-            .plasticLength(Length.ofMillimetres(90))
+            .plasticLength(SWIMMER)
             .lineMaterial("braid")
             .lineDiameter(Length.ofMillimetres(0.15))
             .build();
@@ -74,8 +77,8 @@ final class MotionStrip {
     /** What the strips show, in the reader's units. */
     static String note(UnitSystem units) {
         return "Each strip is half a minute, from left to right, of a "
-                + USUAL.headMass().show(units.headMass()) + " head with a "
-                + USUAL.plasticLength().show(units.lure()) + " swimmer in "
+                + HEAD.show(units.headMass()) + " head with a "
+                + SWIMMER.show(units.lure()) + " swimmer in "
                 + Length.ofMetres(DEPTH_M).show(units.depth())
                 + " of water, as it is reckoned under Column: the line is the lure's way, heavy where it moves and thin"
                 + " where it is still, above the bottom.";
