@@ -17,6 +17,7 @@ import picocli.CommandLine.Command;
             CheckCommand.class,
             CompareCommand.class,
             PatternsCommand.class,
+            PlanCommand.class,
             ColumnCommand.class,
             SampleCommand.class
         },

@@ -6,6 +6,7 @@ import dusk.ledger.vocabulary.Factor;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * A against B, or the rest: matched within blocks, and adjusted by regression.
@@ -48,7 +49,28 @@ public record Contrast(String level, String versus, MatchedRatio matched, Estima
     public static MatchedRatio matched(StintTable table, Question question, Sides sides, List<Factor> by) {
         BitSet rows = Comparison.rows(table, question);
         int[] fish = table.fish(question.species(), question.least());
-        return MatchedRatio.of(blocks(table, question.factor(), sides, by, rows, fish));
+        return matched(table, question.factor(), sides.byCode(table.codes(question.factor())), by, rows, fish);
+    }
+
+    /** Any of some levels against every other recorded one, matched. */
+    public static MatchedRatio matched(StintTable table, Question question, Set<String> levels, List<Factor> by) {
+        Codes codes = table.codes(question.factor());
+        int[] side = new int[codes.levels().size()];
+        for (int code = 0; code < side.length; code++) {
+            side[code] = code == 0 ? -1 : levels.contains(codes.levels().get(code)) ? 1 : 0;
+        }
+        return matched(
+                table,
+                question.factor(),
+                side,
+                by,
+                Comparison.rows(table, question),
+                table.fish(question.species(), question.least()));
+    }
+
+    private static MatchedRatio matched(
+            StintTable table, Factor factor, int[] side, List<Factor> by, BitSet rows, int[] fish) {
+        return MatchedRatio.of(blocks(table, factor, side, by, rows, fish));
     }
 
     /** Every recorded level of a question against the rest. */
@@ -62,10 +84,9 @@ public record Contrast(String level, String versus, MatchedRatio matched, Estima
 
     /** Blocks with both sides. The cluster of a block is its trip; where blocks are not of one trip, the block itself. */
     private static List<Block> blocks(
-            StintTable table, Factor factor, Sides sides, List<Factor> by, BitSet rows, int[] fish) {
+            StintTable table, Factor factor, int[] side, List<Factor> by, BitSet rows, int[] fish) {
         Codes levels = table.codes(factor);
         Codes trips = table.codes(Factor.TRIP);
-        int[] side = sides.byCode(levels);
         int[] spoken = rows.stream().filter(row -> side[levels.at(row)] >= 0).toArray();
         boolean ofTrips = by.contains(Factor.TRIP);
         Grouping blocks = Grouping.of(

@@ -88,12 +88,18 @@ class StartController {
             Person person,
             @RequestParam(name = "rods", defaultValue = "" + USUAL_RODS) int wanted,
             @RequestParam(defaultValue = "") String water,
+            @RequestParam Map<String, String> given,
             Model model) {
         int count = Math.max(1, Math.min(RodOut.MOST, wanted));
         StartForm form = form(person);
         Map<String, String> typed = form.fresh(count);
         String home = waters.home(person.viewer()).map(Water::id).orElse("");
         typed.put("water_id", water.isEmpty() ? home : water);
+        given.forEach((field, value) -> {
+            if (field.startsWith("setup_id_") || field.startsWith("presentation_")) {
+                typed.put(field, value);
+            }
+        });
         return show(form, waters.all(person.viewer()), count, typed, model);
     }
 

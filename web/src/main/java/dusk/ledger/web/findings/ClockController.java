@@ -6,6 +6,7 @@ import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.RecentTables;
+import dusk.ledger.web.store.Reckoned;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;

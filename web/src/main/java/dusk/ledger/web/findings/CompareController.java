@@ -14,6 +14,7 @@ import dusk.ledger.web.records.ClubNames;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Places;
 import dusk.ledger.web.store.RecentTables;
+import dusk.ledger.web.store.Reckoned;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.words.PlaceWords;
 import jakarta.servlet.http.HttpServletResponse;

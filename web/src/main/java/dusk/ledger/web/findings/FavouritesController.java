@@ -11,6 +11,7 @@ import dusk.ledger.units.Figures;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.RecentTables;
+import dusk.ledger.web.store.Reckoned;
 import jakarta.servlet.http.HttpServletResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;

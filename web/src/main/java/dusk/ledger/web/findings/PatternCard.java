@@ -8,6 +8,7 @@ import dusk.ledger.patterns.Term;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.units.Figures;
 import dusk.ledger.vocabulary.Factor;
+import dusk.ledger.web.portrait.InkMark;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;

@@ -2,6 +2,7 @@ package dusk.ledger.web.findings;
 
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
+import dusk.ledger.web.portrait.InkMark;
 import dusk.ledger.web.records.ClubNames;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.RecentTables;

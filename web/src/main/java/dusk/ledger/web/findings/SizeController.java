@@ -10,6 +10,7 @@ import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.records.ClubNames;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.RecentTables;
+import dusk.ledger.web.store.Reckoned;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;

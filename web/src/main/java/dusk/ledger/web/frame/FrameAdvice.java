@@ -28,6 +28,7 @@ class FrameAdvice {
         PLACES.put("/trips", "Trips");
         PLACES.put("/tackle", "Tackle");
         PLACES.put("/findings", "Findings");
+        PLACES.put("/plan", "Plan");
         PLACES.put("/column", "Column");
         PLACES.put("/club", "Club");
         PLACES.put("/account", "Account");

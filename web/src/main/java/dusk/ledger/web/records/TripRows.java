@@ -68,6 +68,22 @@ public class TripRows {
                 .orElse(null);
     }
 
+    /** The newest reading of a water, whosever trip it was taken on; empty before the first. */
+    public Optional<Reading> lastOn(Viewer viewer, String waterId) {
+        return rows
+                .all(
+                        viewer,
+                        READINGS,
+                        Tables.READINGS.TRIP_ID.in(select(Tables.TRIPS.TRIP_ID)
+                                .from(Tables.TRIPS)
+                                .where(Visibility.of(viewer, Tables.TRIPS))
+                                .and(Tables.TRIPS.WATER_ID.eq(waterId))),
+                        List.of(Tables.READINGS.AT.desc(), Tables.READINGS.READING_ID.desc()),
+                        1)
+                .stream()
+                .findFirst();
+    }
+
     /** In the order they began. */
     public List<Stint> stints(Viewer viewer, String tripId) {
         return rows.all(

@@ -1,4 +1,4 @@
-package dusk.ledger.web.findings;
+package dusk.ledger.web.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,9 +1,8 @@
-package dusk.ledger.web.findings;
+package dusk.ledger.web.store;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import dusk.ledger.stints.StintTable;
-import dusk.ledger.web.store.RecentTables;
 import java.util.Objects;
 import java.util.function.Function;
 import org.springframework.stereotype.Component;
@@ -13,7 +12,7 @@ import org.springframework.stereotype.Component;
  * was asked of one is reckoned of the next before that is shown.
  */
 @Component
-class Reckoned implements RecentTables.Renewal {
+public class Reckoned implements RecentTables.Renewal {
     private static final int KEPT_OF_A_TABLE = 100;
 
     private final Cache<StintTable, Cache<Asked, Answer>> byTable =
@@ -41,13 +40,14 @@ class Reckoned implements RecentTables.Renewal {
      * @param question all that it goes by, comparable by value
      * @param reckon of a table, and of nothing else that changes
      */
-    <A> A of(StintTable table, Class<A> answer, Object question, Object with, Function<StintTable, A> reckon) {
+    public <A> A of(StintTable table, Class<A> answer, Object question, Object with, Function<StintTable, A> reckon) {
         Answer found = answer(table, new Asked(answer, question, with), reckon);
         found.wanted = true;
         return answer.cast(found.value);
     }
 
-    <A> A of(StintTable table, Class<A> answer, Object question, Function<StintTable, A> reckon) {
+    /** The same of a question that says all. */
+    public <A> A of(StintTable table, Class<A> answer, Object question, Function<StintTable, A> reckon) {
         return of(table, answer, question, "", reckon);
     }
 

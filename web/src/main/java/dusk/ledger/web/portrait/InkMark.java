@@ -1,7 +1,6 @@
-package dusk.ledger.web.findings;
+package dusk.ledger.web.portrait;
 
 import dusk.ledger.patterns.Grade;
-import dusk.ledger.web.portrait.Svg;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -10,13 +9,14 @@ import java.util.List;
  * Marks of evidence, told by shape before colour: open ring thin, half-filled building, filled banked, split one
  * angler; struck through works against you.
  */
-final class InkMark {
+public final class InkMark {
     private InkMark() {}
 
     /** A mark and what it means. */
-    record Entry(String svg, String words) {}
+    public record Entry(String svg, String words) {}
 
-    static String svg(Grade grade, boolean against) {
+    /** As inline SVG. */
+    public static String svg(Grade grade, boolean against) {
         Svg svg = new Svg()
                 .add(
                         "<svg class=\"mark\" viewBox=\"0 0 32 32\" role=\"img\" aria-label=\"%s%s\">",
@@ -34,7 +34,7 @@ final class InkMark {
     }
 
     /** All marks, for the legend. */
-    static List<Entry> legend() {
+    public static List<Entry> legend() {
         List<Entry> entries = new ArrayList<>(Arrays.stream(Grade.values())
                 .map(g -> new Entry(svg(g, false), g.word()))
                 .toList());

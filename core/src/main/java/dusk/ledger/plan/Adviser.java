@@ -1,0 +1,424 @@
+package dusk.ledger.plan;
+
+import dusk.ledger.evidence.Interval;
+import dusk.ledger.evidence.Levels;
+import dusk.ledger.evidence.ShrunkRate;
+import dusk.ledger.evidence.StintDispersion;
+import dusk.ledger.journal.SetUp;
+import dusk.ledger.stints.Codes;
+import dusk.ledger.stints.StintTable;
+import dusk.ledger.tackle.Caution;
+import dusk.ledger.tackle.TackleChecks;
+import dusk.ledger.units.UnitSystem;
+import dusk.ledger.vocabulary.Factor;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * From conditions to set-ups. The trade's rules give each level of tackle a normal on its log ratio (sd {@value #RULED}
+ * where one fires, {@value #UNRULED} where none does); the records of like conditions move all levels at once
+ * ({@link Effects}); a set-up's rate is the shrunk rate of such conditions times what its levels come to, against what
+ * the levels that were fished there came to. Records move the levels that every set-up has, and any other only where a
+ * rule speaks of it.
+ */
+public final class Adviser {
+    private static final double RULED = 0.35;
+    private static final double UNRULED = 0.7;
+    private static final int CALLS = 12;
+
+    private static final double NORMAL_UPPER = 1.959963984540054;
+
+    /** The levels that every set-up has and every stint can say. */
+    private static final List<Factor> MAIN = List.of(
+            Factor.RIG, Factor.HEAD_MASS, Factor.PLASTIC, Factor.COLOUR, Factor.PRESENTATION, Factor.PLASTIC_LENGTH);
+
+    private final StintTable table;
+    private final PlanConditions conditions;
+    private final Wish wish;
+    private final double[] weight;
+    private final List<Rule> firing;
+    private final Map<Rule, Double> voice = new HashMap<>();
+    private final Map<Factor, Map<String, Integer>> numbers = new EnumMap<>(Factor.class);
+    private final List<Level> levels = new ArrayList<>();
+    private final Map<Integer, Feature> features = new HashMap<>();
+    private final Effects effects;
+
+    /** Log of how many times as many fish the tackle of like stints takes as one of no effect. */
+    private final double usual;
+
+    /** A level of tackle that is reckoned with, and the rules that are heard on it. */
+    private record Level(Factor factor, String level, List<Rule> rules, Effects.Prior prior) {}
+
+    /**
+     * What is wished of the answer.
+     *
+     * @param rods that are rigged, 1 or more
+     * @param schools to follow, by question; the others of a question are then not heard
+     * @param use what the tackle is fished with
+     * @param seed of the draws behind the spread
+     */
+    public record Wish(int rods, Map<String, String> schools, TackleChecks.Use use, long seed) {
+        /** Three rods, every school heard alike. */
+        public static final Wish USUAL = new Wish(3, Map.of(), TackleChecks.Use.UNKNOWN, 1);
+    }
+
+    private Adviser(StintTable table, PlanConditions conditions, Wish wish) {
+        this.table = table;
+        this.conditions = conditions;
+        this.wish = wish;
+        weight = Likeness.of(table, conditions.known());
+        firing = RuleBook.rules().stream()
+                .filter(rule -> rule.given(conditions.known()) == Rule.Firing.FIRES)
+                .toList();
+        Map<String, Set<String>> heard = new HashMap<>();
+        for (Rule rule : firing) {
+            if (rule.question() != null) {
+                heard.computeIfAbsent(rule.question(), q -> new HashSet<>()).add(String.valueOf(rule.school()));
+            }
+        }
+        for (Rule rule : firing) {
+            String followed = rule.question() == null ? null : wish.schools().get(rule.question());
+            double loud = rule.question() == null
+                    ? 1
+                    : followed == null
+                            ? 1.0
+                                    / heard.getOrDefault(rule.question(), Set.of())
+                                            .size()
+                            : followed.equals(rule.school()) ? 1 : 0;
+            voice.put(rule, loud);
+        }
+        int[][] rows = new int[table.size()][];
+        for (int row = 0; row < rows.length; row++) {
+            rows[row] = weight[row] > 0 ? numbered(table, row) : new int[0];
+        }
+        for (Rule rule : firing) {
+            rule.favours().forEach(favour -> favour.levels().forEach(level -> number(favour.factor(), level)));
+        }
+        int[] fish = table.fish(conditions.species(), null);
+        effects =
+                Effects.of(blocks(rows, fish), levels.stream().map(Level::prior).toList(), dispersion(fish));
+        usual = usual(rows);
+    }
+
+    /** The numbers of a stint's levels that are reckoned with. */
+    private int[] numbered(StintTable of, int row) {
+        return Arrays.stream(Factor.values())
+                .filter(factor ->
+                        factor.kind() == Factor.Kind.TACKLE && of.codes(factor).at(row) > 0)
+                .mapToInt(factor -> number(factor, of.codes(factor).level(row)))
+                .filter(number -> number >= 0)
+                .toArray();
+    }
+
+    /** A level's number, a new one where it is met first; -1 where it is not reckoned with. */
+    private int number(Factor factor, String level) {
+        return numbers.computeIfAbsent(factor, f -> new HashMap<>()).computeIfAbsent(level, l -> {
+            List<Rule> rules = new ArrayList<>();
+            double mean = 0;
+            for (Rule rule : firing) {
+                double loud = voice.getOrDefault(rule, 0.0);
+                for (Rule.Favour favour : rule.favours()) {
+                    if (favour.factor() == factor && favour.levels().contains(level) && loud > 0) {
+                        rules.add(rule);
+                        mean += loud * Math.log(favour.ratio());
+                    }
+                }
+            }
+            if (rules.isEmpty() && !MAIN.contains(factor)) {
+                return -1;
+            }
+            boolean open = rules.isEmpty();
+            levels.add(new Level(factor, level, rules, new Effects.Prior(mean, open ? UNRULED : RULED, open)));
+            return levels.size() - 1;
+        });
+    }
+
+    private List<List<Effects.Stint>> blocks(int[][] rows, int[] fish) {
+        Map<List<Integer>, List<Effects.Stint>> blocks = new LinkedHashMap<>();
+        for (int row = 0; row < rows.length; row++) {
+            if (weight[row] > 0) {
+                blocks.computeIfAbsent(block(row), k -> new ArrayList<>())
+                        .add(new Effects.Stint(rows[row], weight[row] * fish[row], weight[row] * table.rodHours(row)));
+            }
+        }
+        return List.copyOf(blocks.values());
+    }
+
+    private List<Integer> block(int row) {
+        return List.of(
+                table.codes(Factor.TRIP).at(row), table.codes(Factor.ANGLER).at(row));
+    }
+
+    private double dispersion(int[] fish) {
+        Map<List<Integer>, Integer> blocks = new HashMap<>();
+        int[] block = new int[table.size()];
+        double[] hours = new double[table.size()];
+        for (int row = 0; row < block.length; row++) {
+            block[row] = blocks.computeIfAbsent(block(row), k -> blocks.size());
+            hours[row] = table.rodHours(row);
+        }
+        return StintDispersion.of(block, fish, hours);
+    }
+
+    private double usual(int[][] rows) {
+        double hours = 0;
+        double sum = 0;
+        for (int row = 0; row < rows.length; row++) {
+            double each = weight[row] * table.rodHours(row);
+            hours += each;
+            sum += each * Math.exp(effects.mean(rows[row]));
+        }
+        return hours > 0 ? Math.log(sum / hours) : 0;
+    }
+
+    /**
+     * Advises.
+     *
+     * @param table the records; may be empty
+     * @param setUps those of the records, to be called first
+     */
+    public static Advice of(StintTable table, List<SetUp> setUps, PlanConditions conditions, Wish wish) {
+        return new Adviser(table, conditions, wish).advice(setUps);
+    }
+
+    private Advice advice(List<SetUp> setUps) {
+        ShrunkRate base = base();
+        List<Advice.LeftOut> leftOut = new ArrayList<>();
+        List<SetUp> sound = new ArrayList<>();
+        Set<String> owned = new HashSet<>();
+        for (SetUp setUp : setUps) {
+            Optional<Caution> caution = TackleChecks.of(setUp, wish.use(), UnitSystem.METRIC).stream()
+                    .findFirst();
+            if (caution.isPresent()) {
+                leftOut.add(new Advice.LeftOut(setUp, caution.get()));
+            } else {
+                sound.add(setUp);
+                owned.add(setUp.id());
+            }
+        }
+        for (SetUp setUp : Archetypes.of(spokenOf(Factor.COLOUR), spokenOf(Factor.HEAD_MASS))) {
+            if (TackleChecks.of(setUp, wish.use(), UnitSystem.METRIC).isEmpty()) {
+                sound.add(setUp);
+            }
+        }
+        List<Call> calls = calls(sound, owned, base);
+        return new Advice(base, calls.stream().limit(CALLS).toList(), spread(calls), schools(), unknown(), leftOut);
+    }
+
+    private List<Advice.Rod> spread(List<Call> calls) {
+        List<Call> offered = calls.stream().limit(Spread.CONSIDERED).toList();
+        double[][] draws = effects.draws(Spread.DRAWS, new SplittableRandom(wish.seed()));
+        double[][] drawn = new double[offered.size()][Spread.DRAWS];
+        for (int c = 0; c < drawn.length; c++) {
+            int[] tied = offered.get(c).features().stream()
+                    .mapToInt(f -> known(f.factor(), f.level()).orElseThrow())
+                    .toArray();
+            for (int d = 0; d < Spread.DRAWS; d++) {
+                double sum = 0;
+                for (int level : tied) {
+                    sum += draws[d][level];
+                }
+                drawn[c][d] = Math.exp(sum);
+            }
+        }
+        boolean slowFirst = "after a front".equals(conditions.known().get(Factor.WEATHER));
+        return Spread.of(offered, drawn, wish.rods(), slowFirst);
+    }
+
+    private Set<String> spokenOf(Factor factor) {
+        Set<String> levels = new LinkedHashSet<>();
+        for (Rule rule : firing) {
+            rule.favours().stream()
+                    .filter(favour -> favour.factor() == factor && favour.isFor())
+                    .forEach(favour -> levels.addAll(favour.levels()));
+        }
+        return levels;
+    }
+
+    /** Fish a rod-hour in such conditions: all like stints, each as far as it is like, shrunk to all of the records. */
+    private @Nullable ShrunkRate base() {
+        int[] fish = table.fish(conditions.species(), null);
+        double allFish = 0;
+        double allHours = 0;
+        double likeFish = 0;
+        double likeHours = 0;
+        for (int row = 0; row < table.size(); row++) {
+            allFish += fish[row];
+            allHours += table.rodHours(row);
+            likeFish += weight[row] * fish[row];
+            likeHours += weight[row] * table.rodHours(row);
+        }
+        if (!(allFish > 0)) {
+            return null;
+        }
+        BitSet every = new BitSet();
+        every.set(0, table.size());
+        double swing = Levels.of(table, every, fish, row -> 0, code -> "all").swing();
+        return ShrunkRate.of(1 + likeFish / swing, allHours / allFish + likeHours / swing);
+    }
+
+    private List<Call> calls(List<SetUp> setUps, Set<String> owned, @Nullable ShrunkRate base) {
+        if (setUps.isEmpty()) {
+            return List.of();
+        }
+        StintTable planned = conditions.fishedWith(setUps);
+        Map<List<Object>, Call> best = new LinkedHashMap<>();
+        for (int i = 0; i < setUps.size(); i++) {
+            SetUp setUp = setUps.get(i);
+            String presentation = presentation(setUp.rigKind());
+            IntStream.Builder tied = IntStream.builder();
+            known(planned, i).forEach(tied::add);
+            if (presentation != null) {
+                known(Factor.PRESENTATION, presentation).ifPresent(tied::add);
+            }
+            Call call = call(
+                    setUp,
+                    presentation,
+                    owned.contains(setUp.id()),
+                    tied.build().toArray(),
+                    base);
+            // set-ups that differ in nothing that anybody speaks of are one call, and one's own is it
+            List<Object> same = List.of(
+                    call.features().stream().map(f -> f.factor() + f.level()).toList());
+            Call other = best.get(same);
+            if (other == null || (call.owned() && !other.owned())) {
+                best.put(same, call);
+            }
+        }
+        List<Call> calls = new ArrayList<>(best.values());
+        calls.sort(Comparator.comparingDouble(Call::score)
+                .reversed()
+                .thenComparing(call -> !call.owned())
+                .thenComparing(call -> call.setUp().id()));
+        return calls;
+    }
+
+    private Call call(
+            SetUp setUp, @Nullable String presentation, boolean owned, int[] tied, @Nullable ShrunkRate base) {
+        List<Feature> of = Arrays.stream(tied).mapToObj(this::feature).toList();
+        double mean = effects.mean(tied) - usual;
+        if (base == null) {
+            return new Call(setUp, presentation, owned, of, mean, null, null);
+        }
+        double ofBase = Math.log(base.interval().high() / base.interval().low()) / (2 * NORMAL_UPPER);
+        double reach = NORMAL_UPPER * Math.sqrt(effects.variance(tied) + ofBase * ofBase);
+        double rate = base.mean() * Math.exp(mean);
+        return new Call(
+                setUp,
+                presentation,
+                owned,
+                of,
+                mean,
+                rate,
+                new Interval(rate * Math.exp(-reach), rate * Math.exp(reach)));
+    }
+
+    /** The way to fish a rig: of those it was fished in, or that a rule asks for, the one that most speaks for. */
+    private @Nullable String presentation(String rig) {
+        Set<String> ways = new LinkedHashSet<>();
+        Codes rigs = table.codes(Factor.RIG);
+        Codes presentations = table.codes(Factor.PRESENTATION);
+        int of = rigs.codeOf(rig);
+        for (int row = 0; row < table.size(); row++) {
+            if (rigs.at(row) == of && presentations.at(row) > 0) {
+                ways.add(presentations.level(row));
+            }
+        }
+        if (ways.isEmpty()) {
+            ways.addAll(spokenOf(Factor.PRESENTATION));
+        }
+        return ways.stream()
+                .max(Comparator.comparingDouble((String way) -> known(Factor.PRESENTATION, way).stream()
+                                .mapToDouble(effects::mean)
+                                .sum())
+                        .thenComparing(Comparator.<String>naturalOrder().reversed()))
+                .orElse(null);
+    }
+
+    /** Numbers of a planned stint's levels; of what nobody fished or speaks of there is none. */
+    private IntStream known(StintTable planned, int row) {
+        return Arrays.stream(Factor.values())
+                .filter(factor -> factor.kind() == Factor.Kind.TACKLE
+                        && planned.codes(factor).at(row) > 0)
+                .flatMapToInt(factor -> known(factor, planned.codes(factor).level(row)).stream());
+    }
+
+    private OptionalInt known(Factor factor, String level) {
+        int number = numbers.getOrDefault(factor, Map.of()).getOrDefault(level, -1);
+        return number < 0 ? OptionalInt.empty() : OptionalInt.of(number);
+    }
+
+    /** What is held of a level, against the others of its kind that like stints fished. */
+    private Feature feature(int number) {
+        return features.computeIfAbsent(number, n -> {
+            Level level = levels.get(n);
+            Codes codes = table.codes(level.factor());
+            double hours = 0;
+            double sum = 0;
+            for (int row = 0; row < table.size(); row++) {
+                if (weight[row] > 0 && codes.at(row) > 0 && !codes.level(row).equals(level.level())) {
+                    double each = weight[row] * table.rodHours(row);
+                    hours += each;
+                    sum += each
+                            * Math.exp(known(level.factor(), codes.level(row)).stream()
+                                    .mapToDouble(effects::mean)
+                                    .sum());
+                }
+            }
+            double others = hours > 0 ? Math.log(sum / hours) : 0;
+            return new Feature(
+                    level.factor(),
+                    level.level(),
+                    level.rules(),
+                    new Feature.Belief(
+                            level.prior().mean(),
+                            level.prior().sd() * (level.prior().open() ? effects.width() : 1)),
+                    new Feature.Belief(effects.mean(n) - others, effects.sd(n)));
+        });
+    }
+
+    private List<Advice.Schools> schools() {
+        List<Advice.Schools> disputed = new ArrayList<>();
+        RuleBook.schools().forEach((question, rules) -> {
+            List<Rule> here = rules.stream().filter(firing::contains).toList();
+            if (here.stream().map(Rule::school).distinct().count() > 1) {
+                disputed.add(new Advice.Schools(question, here));
+            }
+        });
+        return disputed;
+    }
+
+    private List<Advice.Unknown> unknown() {
+        Map<Factor, Double> matters = new EnumMap<>(Factor.class);
+        for (Rule rule : RuleBook.rules()) {
+            if (rule.given(conditions.known()) == Rule.Firing.UNTOLD) {
+                double strength = rule.favours().stream()
+                        .mapToDouble(favour -> Math.abs(Math.log(favour.ratio())))
+                        .max()
+                        .orElse(0);
+                rule.when().keySet().stream()
+                        .filter(factor -> !conditions.known().containsKey(factor))
+                        .forEach(factor -> matters.merge(factor, strength, Double::sum));
+            }
+        }
+        return matters.entrySet().stream()
+                .map(e -> new Advice.Unknown(e.getKey(), e.getValue()))
+                .sorted(Comparator.comparingDouble(Advice.Unknown::matters).reversed())
+                .toList();
+    }
+}
