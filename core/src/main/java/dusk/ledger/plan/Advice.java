@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  * What an adviser says of some conditions.
  *
  * @param base fish a rod-hour in such conditions on whatever was fished; null without records
- * @param calls the best first
+ * @param calls set-ups of the records, the best first; then some that are to be put together, the best first
  * @param spread one for each rod, which together do best
  * @param schools questions on which schools disagree here
  * @param unknown what is not known and would change the answer, most first

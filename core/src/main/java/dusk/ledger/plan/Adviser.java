@@ -2,14 +2,13 @@ package dusk.ledger.plan;
 
 import dusk.ledger.evidence.Interval;
 import dusk.ledger.evidence.Levels;
+import dusk.ledger.evidence.LikeForLike;
+import dusk.ledger.evidence.Question;
 import dusk.ledger.evidence.ShrunkRate;
-import dusk.ledger.evidence.StintDispersion;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.stints.Codes;
 import dusk.ledger.stints.StintTable;
-import dusk.ledger.tackle.Caution;
 import dusk.ledger.tackle.TackleChecks;
-import dusk.ledger.units.UnitSystem;
 import dusk.ledger.vocabulary.Factor;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -22,8 +21,6 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
@@ -31,15 +28,21 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * From conditions to set-ups. The trade's rules give each level of tackle a normal on its log ratio (sd {@value #RULED}
- * where one fires, {@value #UNRULED} where none does); the records of like conditions move all levels at once
- * ({@link Effects}); a set-up's rate is the shrunk rate of such conditions times what its levels come to, against what
- * the levels that were fished there came to. Records move the levels that every set-up has, and any other only where a
- * rule speaks of it.
+ * where one fires, {@value #UNRULED} where none does). The records move all levels at once ({@link Effects}), by every
+ * stint that was fished: what a level does everywhere, and beside it what it does under a condition that is asked for,
+ * where the records say like for like that it does otherwise there. A set-up's rate is the shrunk rate of like conditions
+ * ({@link Likeness}) times what its levels come to, against what those came to that were fished there. Records move the
+ * levels that every set-up has, and any other only where a rule speaks of it.
  */
 public final class Adviser {
     private static final double RULED = 0.35;
     private static final double UNRULED = 0.7;
     private static final int CALLS = 12;
+    private static final int TO_MAKE = 4;
+    private static final int ALIKE = 2;
+
+    /** The largest q with which what a level does under one condition is heard beside what it does everywhere. */
+    private static final double HEARD = 0.1;
 
     private static final double NORMAL_UPPER = 1.959963984540054;
 
@@ -50,19 +53,31 @@ public final class Adviser {
     private final StintTable table;
     private final PlanConditions conditions;
     private final Wish wish;
-    private final double[] weight;
+    private final double[] likeness;
     private final List<Rule> firing;
+    private final Candidates candidates;
+
+    /** The candidates as if each had been fished here. */
+    private final StintTable planned;
+
     private final Map<Rule, Double> voice = new HashMap<>();
     private final Map<Factor, Map<String, Integer>> numbers = new EnumMap<>(Factor.class);
     private final List<Level> levels = new ArrayList<>();
-    private final Map<Integer, Feature> features = new HashMap<>();
+    private final Map<Name, Feature> features = new HashMap<>();
+    private final Map<Under, Integer> otherwise;
     private final Effects effects;
 
     /** Log of how many times as many fish the tackle of like stints takes as one of no effect. */
     private final double usual;
 
     /** A level of tackle that is reckoned with, and the rules that are heard on it. */
-    private record Level(Factor factor, String level, List<Rule> rules, Effects.Prior prior) {}
+    private record Level(Factor factor, String level, List<Rule> rules, Effects.Prior prior) {
+        Name name() {
+            return new Name(factor, level);
+        }
+    }
+
+    private record Name(Factor factor, String level) {}
 
     /**
      * What is wished of the answer.
@@ -77,11 +92,11 @@ public final class Adviser {
         public static final Wish USUAL = new Wish(3, Map.of(), TackleChecks.Use.UNKNOWN, 1);
     }
 
-    private Adviser(StintTable table, PlanConditions conditions, Wish wish) {
+    private Adviser(StintTable table, List<SetUp> setUps, PlanConditions conditions, Wish wish) {
         this.table = table;
         this.conditions = conditions;
         this.wish = wish;
-        weight = Likeness.of(table, conditions.known());
+        likeness = Likeness.of(table, conditions.known());
         firing = RuleBook.rules().stream()
                 .filter(rule -> rule.given(conditions.known()) == Rule.Firing.FIRES)
                 .toList();
@@ -102,27 +117,63 @@ public final class Adviser {
                             : followed.equals(rule.school()) ? 1 : 0;
             voice.put(rule, loud);
         }
+        candidates =
+                Candidates.of(setUps, Archetypes.of(spokenOf(Factor.COLOUR), spokenOf(Factor.HEAD_MASS)), wish.use());
+        planned = candidates.sound().isEmpty() ? table.where(row -> false) : conditions.fishedWith(candidates.sound());
+        otherwise = otherwise();
         int[][] rows = new int[table.size()][];
         for (int row = 0; row < rows.length; row++) {
-            rows[row] = weight[row] > 0 ? numbered(table, row) : new int[0];
+            rows[row] = numbered(table, row);
         }
         for (Rule rule : firing) {
             rule.favours().forEach(favour -> favour.levels().forEach(level -> number(favour.factor(), level)));
         }
+        // what nobody fished is as little known as it is: its level counts with the width of all such
+        for (int row = 0; row < planned.size(); row++) {
+            numbered(planned, row);
+        }
         int[] fish = table.fish(conditions.species(), null);
         effects =
-                Effects.of(blocks(rows, fish), levels.stream().map(Level::prior).toList(), dispersion(fish));
+                Effects.of(blocks(rows, fish), levels.stream().map(Level::prior).toList());
         usual = usual(rows);
     }
 
     /** The numbers of a stint's levels that are reckoned with. */
     private int[] numbered(StintTable of, int row) {
-        return Arrays.stream(Factor.values())
+        IntStream plain = Arrays.stream(Factor.values())
                 .filter(factor ->
                         factor.kind() == Factor.Kind.TACKLE && of.codes(factor).at(row) > 0)
                 .mapToInt(factor -> number(factor, of.codes(factor).level(row)))
-                .filter(number -> number >= 0)
-                .toArray();
+                .filter(number -> number >= 0);
+        IntStream under = otherwise.entrySet().stream()
+                .filter(one -> one.getKey().holds(of, row))
+                .mapToInt(Map.Entry::getValue);
+        return IntStream.concat(plain, under).toArray();
+    }
+
+    /** A level under a condition that is asked for, where it does otherwise than elsewhere. */
+    private record Under(Factor factor, String level, Factor condition, String asked) {
+        boolean holds(StintTable of, int row) {
+            return of.codes(factor).level(row).equals(level)
+                    && of.codes(condition).level(row).equals(asked);
+        }
+    }
+
+    /** What the records, like for like under one of the conditions, say for sure enough to be heard; numbered. */
+    private Map<Under, Integer> otherwise() {
+        Map<Under, Integer> found = new LinkedHashMap<>();
+        conditions.known().forEach((condition, asked) -> {
+            for (Factor factor : MAIN) {
+                Question question = new Question(factor, Map.of(condition, Set.of(asked)), conditions.species(), null);
+                for (LikeForLike.Told told : LikeForLike.of(table, question).levels()) {
+                    if (told.q() <= HEARD && told.figure().isPresent()) {
+                        levels.add(new Level(factor, told.level(), List.of(), new Effects.Prior(0, RULED, false)));
+                        found.put(new Under(factor, told.level(), condition, asked), levels.size() - 1);
+                    }
+                }
+            }
+        });
+        return found;
     }
 
     /** A level's number, a new one where it is met first; -1 where it is not reckoned with. */
@@ -151,10 +202,8 @@ public final class Adviser {
     private List<List<Effects.Stint>> blocks(int[][] rows, int[] fish) {
         Map<List<Integer>, List<Effects.Stint>> blocks = new LinkedHashMap<>();
         for (int row = 0; row < rows.length; row++) {
-            if (weight[row] > 0) {
-                blocks.computeIfAbsent(block(row), k -> new ArrayList<>())
-                        .add(new Effects.Stint(rows[row], weight[row] * fish[row], weight[row] * table.rodHours(row)));
-            }
+            blocks.computeIfAbsent(block(row), k -> new ArrayList<>())
+                    .add(new Effects.Stint(rows[row], fish[row], table.rodHours(row)));
         }
         return List.copyOf(blocks.values());
     }
@@ -164,22 +213,11 @@ public final class Adviser {
                 table.codes(Factor.TRIP).at(row), table.codes(Factor.ANGLER).at(row));
     }
 
-    private double dispersion(int[] fish) {
-        Map<List<Integer>, Integer> blocks = new HashMap<>();
-        int[] block = new int[table.size()];
-        double[] hours = new double[table.size()];
-        for (int row = 0; row < block.length; row++) {
-            block[row] = blocks.computeIfAbsent(block(row), k -> blocks.size());
-            hours[row] = table.rodHours(row);
-        }
-        return StintDispersion.of(block, fish, hours);
-    }
-
     private double usual(int[][] rows) {
         double hours = 0;
         double sum = 0;
         for (int row = 0; row < rows.length; row++) {
-            double each = weight[row] * table.rodHours(row);
+            double each = likeness[row] * table.rodHours(row);
             hours += each;
             sum += each * Math.exp(effects.mean(rows[row]));
         }
@@ -193,31 +231,28 @@ public final class Adviser {
      * @param setUps those of the records, to be called first
      */
     public static Advice of(StintTable table, List<SetUp> setUps, PlanConditions conditions, Wish wish) {
-        return new Adviser(table, conditions, wish).advice(setUps);
+        return new Adviser(table, setUps, conditions, wish).advice();
     }
 
-    private Advice advice(List<SetUp> setUps) {
+    private Advice advice() {
         ShrunkRate base = base();
-        List<Advice.LeftOut> leftOut = new ArrayList<>();
-        List<SetUp> sound = new ArrayList<>();
-        Set<String> owned = new HashSet<>();
-        for (SetUp setUp : setUps) {
-            Optional<Caution> caution = TackleChecks.of(setUp, wish.use(), UnitSystem.METRIC).stream()
-                    .findFirst();
-            if (caution.isPresent()) {
-                leftOut.add(new Advice.LeftOut(setUp, caution.get()));
-            } else {
-                sound.add(setUp);
-                owned.add(setUp.id());
-            }
-        }
-        for (SetUp setUp : Archetypes.of(spokenOf(Factor.COLOUR), spokenOf(Factor.HEAD_MASS))) {
-            if (TackleChecks.of(setUp, wish.use(), UnitSystem.METRIC).isEmpty()) {
-                sound.add(setUp);
-            }
-        }
-        List<Call> calls = calls(sound, owned, base);
-        return new Advice(base, calls.stream().limit(CALLS).toList(), spread(calls), schools(), unknown(), leftOut);
+        List<Call> all = calls(base);
+        List<Call> own = all.stream().filter(Call::owned).toList();
+        List<Call> toMake = all.stream().filter(call -> !call.owned()).toList();
+        List<Call> calls = new ArrayList<>(varied(own, CALLS));
+        calls.addAll(varied(toMake, own.isEmpty() ? CALLS : TO_MAKE));
+        return new Advice(
+                base, calls, spread(own.size() < wish.rods() ? all : own), schools(), unknown(), candidates.leftOut());
+    }
+
+    /** The best, of one rig and plastic no more than a few: the rest of those would differ by a shade only. */
+    private static List<Call> varied(List<Call> calls, int most) {
+        Map<String, Integer> of = new HashMap<>();
+        return calls.stream()
+                .filter(call ->
+                        of.merge(call.setUp().rigKind() + "/" + call.setUp().plastic(), 1, Integer::sum) <= ALIKE)
+                .limit(most)
+                .toList();
     }
 
     private List<Advice.Rod> spread(List<Call> calls) {
@@ -226,7 +261,7 @@ public final class Adviser {
         double[][] drawn = new double[offered.size()][Spread.DRAWS];
         for (int c = 0; c < drawn.length; c++) {
             int[] tied = offered.get(c).features().stream()
-                    .mapToInt(f -> known(f.factor(), f.level()).orElseThrow())
+                    .flatMapToInt(f -> known(f.factor(), f.level()))
                     .toArray();
             for (int d = 0; d < Spread.DRAWS; d++) {
                 double sum = 0;
@@ -260,8 +295,8 @@ public final class Adviser {
         for (int row = 0; row < table.size(); row++) {
             allFish += fish[row];
             allHours += table.rodHours(row);
-            likeFish += weight[row] * fish[row];
-            likeHours += weight[row] * table.rodHours(row);
+            likeFish += likeness[row] * fish[row];
+            likeHours += likeness[row] * table.rodHours(row);
         }
         if (!(allFish > 0)) {
             return null;
@@ -272,24 +307,23 @@ public final class Adviser {
         return ShrunkRate.of(1 + likeFish / swing, allHours / allFish + likeHours / swing);
     }
 
-    private List<Call> calls(List<SetUp> setUps, Set<String> owned, @Nullable ShrunkRate base) {
-        if (setUps.isEmpty()) {
-            return List.of();
+    private List<Call> calls(@Nullable ShrunkRate base) {
+        Map<String, Integer> rowOf = new HashMap<>();
+        for (int row = 0; row < planned.size(); row++) {
+            rowOf.put(planned.id(row), row);
         }
-        StintTable planned = conditions.fishedWith(setUps);
         Map<List<Object>, Call> best = new LinkedHashMap<>();
-        for (int i = 0; i < setUps.size(); i++) {
-            SetUp setUp = setUps.get(i);
+        for (SetUp setUp : candidates.sound()) {
             String presentation = presentation(setUp.rigKind());
             IntStream.Builder tied = IntStream.builder();
-            known(planned, i).forEach(tied::add);
+            known(planned, rowOf.getOrDefault(setUp.id(), -1)).forEach(tied::add);
             if (presentation != null) {
-                known(Factor.PRESENTATION, presentation).ifPresent(tied::add);
+                known(Factor.PRESENTATION, presentation).forEach(tied::add);
             }
             Call call = call(
                     setUp,
                     presentation,
-                    owned.contains(setUp.id()),
+                    candidates.owned().contains(setUp.id()),
                     tied.build().toArray(),
                     base);
             // set-ups that differ in nothing that anybody speaks of are one call, and one's own is it
@@ -310,7 +344,11 @@ public final class Adviser {
 
     private Call call(
             SetUp setUp, @Nullable String presentation, boolean owned, int[] tied, @Nullable ShrunkRate base) {
-        List<Feature> of = Arrays.stream(tied).mapToObj(this::feature).toList();
+        List<Feature> of = Arrays.stream(tied)
+                .mapToObj(number -> levels.get(number).name())
+                .distinct()
+                .map(this::feature)
+                .toList();
         double mean = effects.mean(tied) - usual;
         if (base == null) {
             return new Call(setUp, presentation, owned, of, mean, null, null);
@@ -343,7 +381,7 @@ public final class Adviser {
             ways.addAll(spokenOf(Factor.PRESENTATION));
         }
         return ways.stream()
-                .max(Comparator.comparingDouble((String way) -> known(Factor.PRESENTATION, way).stream()
+                .max(Comparator.comparingDouble((String way) -> known(Factor.PRESENTATION, way)
                                 .mapToDouble(effects::mean)
                                 .sum())
                         .thenComparing(Comparator.<String>naturalOrder().reversed()))
@@ -355,40 +393,62 @@ public final class Adviser {
         return Arrays.stream(Factor.values())
                 .filter(factor -> factor.kind() == Factor.Kind.TACKLE
                         && planned.codes(factor).at(row) > 0)
-                .flatMapToInt(factor -> known(factor, planned.codes(factor).level(row)).stream());
+                .flatMapToInt(factor -> known(factor, planned.codes(factor).level(row)));
     }
 
-    private OptionalInt known(Factor factor, String level) {
+    /** A level's own number and those of it under the conditions asked. */
+    private IntStream known(Factor factor, String level) {
+        IntStream.Builder known = IntStream.builder();
         int number = numbers.getOrDefault(factor, Map.of()).getOrDefault(level, -1);
-        return number < 0 ? OptionalInt.empty() : OptionalInt.of(number);
+        if (number >= 0) {
+            known.add(number);
+        }
+        otherwise.forEach((under, of) -> {
+            if (under.factor() == factor && under.level().equals(level)) {
+                known.add(of);
+            }
+        });
+        return known.build();
     }
 
-    /** What is held of a level, against the others of its kind that like stints fished. */
-    private Feature feature(int number) {
-        return features.computeIfAbsent(number, n -> {
-            Level level = levels.get(n);
-            Codes codes = table.codes(level.factor());
+    /** What is held of a level under these conditions, against the others of its kind that like stints fished. */
+    private Feature feature(Name name) {
+        return features.computeIfAbsent(name, n -> {
+            int[] own = known(n.factor(), n.level()).toArray();
+            Codes codes = table.codes(n.factor());
+            double[] byCode = new double[codes.levels().size()];
+            for (int code = 1; code < byCode.length; code++) {
+                byCode[code] = Math.exp(
+                        effects.mean(known(n.factor(), codes.levels().get(code)).toArray()));
+            }
+            int ownCode = codes.codeOf(n.level());
             double hours = 0;
             double sum = 0;
             for (int row = 0; row < table.size(); row++) {
-                if (weight[row] > 0 && codes.at(row) > 0 && !codes.level(row).equals(level.level())) {
-                    double each = weight[row] * table.rodHours(row);
+                int code = codes.at(row);
+                if (likeness[row] > 0 && code > 0 && code != ownCode) {
+                    double each = likeness[row] * table.rodHours(row);
                     hours += each;
-                    sum += each
-                            * Math.exp(known(level.factor(), codes.level(row)).stream()
-                                    .mapToDouble(effects::mean)
-                                    .sum());
+                    sum += each * byCode[code];
                 }
             }
             double others = hours > 0 ? Math.log(sum / hours) : 0;
+            double mean = 0;
+            double variance = 0;
+            List<Rule> rules = new ArrayList<>();
+            for (int number : own) {
+                Level level = levels.get(number);
+                double sd = level.prior().sd() * (level.prior().open() ? effects.width() : 1);
+                mean += level.prior().mean();
+                variance += sd * sd;
+                rules.addAll(level.rules());
+            }
             return new Feature(
-                    level.factor(),
-                    level.level(),
-                    level.rules(),
-                    new Feature.Belief(
-                            level.prior().mean(),
-                            level.prior().sd() * (level.prior().open() ? effects.width() : 1)),
-                    new Feature.Belief(effects.mean(n) - others, effects.sd(n)));
+                    n.factor(),
+                    n.level(),
+                    rules,
+                    new Feature.Belief(mean, Math.sqrt(variance)),
+                    new Feature.Belief(effects.mean(own) - others, Math.sqrt(effects.variance(own))));
         });
     }
 

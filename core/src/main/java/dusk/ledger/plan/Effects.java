@@ -58,15 +58,16 @@ final class Effects {
      *
      * @param blocks stints by what they have in common
      * @param priors by level
-     * @param dispersion how much luckier one stint is than another, 1 or more: the records speak by so much less
+     *
      */
-    static Effects of(List<List<Stint>> blocks, List<Prior> priors, double dispersion) {
+    static Effects of(List<List<Stint>> blocks, List<Prior> priors) {
         List<List<Stint>> speaking = blocks.stream()
                 .filter(block -> block.size() > 1 && block.stream().anyMatch(s -> s.fish() > 0))
                 .toList();
+        double alike = alike(speaking);
         Mode best = null;
         for (double width : speaking.isEmpty() ? new double[] {1} : WIDTHS) {
-            Mode mode = new Mode(speaking, priors, dispersion, width, best == null ? null : best.at);
+            Mode mode = new Mode(speaking, priors, alike, width, best == null ? null : best.at);
             if (best == null || mode.evidence > best.evidence) {
                 best = mode;
             }
@@ -75,6 +76,29 @@ final class Effects {
             throw new IllegalStateException("no width of the priors was tried");
         }
         return new Effects(best.at, best.covariance(), best.width);
+    }
+
+    /**
+     * How much alike the fish of one block choose, 0 for each by itself: what brings Pearson's chi-square of blocks to its
+     * degrees of freedom where a block of Y fish speaks as Y / (1 + (Y - 1) of it) (moments of the Dirichlet-multinomial).
+     * However many came on one great day, they say no more than one over this of fish would.
+     */
+    private static double alike(List<List<Stint>> blocks) {
+        double excess = 0;
+        double reach = 0;
+        for (List<Stint> block : blocks) {
+            double fish = block.stream().mapToDouble(Stint::fish).sum();
+            double hours = block.stream().mapToDouble(Stint::hours).sum();
+            double chiSquare = 0;
+            for (Stint stint : block) {
+                double expected = fish * stint.hours() / hours;
+                chiSquare += (stint.fish() - expected) * (stint.fish() - expected) / expected;
+            }
+            int freedom = block.size() - 1;
+            excess += chiSquare - freedom;
+            reach += (fish - 1) * freedom;
+        }
+        return reach > 0 ? Math.max(0, Math.min(1, excess / reach)) : 0;
     }
 
     double mean(int level) {
@@ -132,16 +156,16 @@ final class Effects {
         private final List<List<Stint>> blocks;
         private final double[] priorMean;
         private final double[] precision;
-        private final double dispersion;
+        private final double alike;
         private final double width;
         private final double[] at;
         private final double[][] curvature;
         private final double evidence;
 
-        Mode(List<List<Stint>> blocks, List<Prior> priors, double dispersion, double width, double @Nullable [] from) {
+        Mode(List<List<Stint>> blocks, List<Prior> priors, double alike, double width, double @Nullable [] from) {
             this.blocks = blocks;
             priorMean = priors.stream().mapToDouble(Prior::mean).toArray();
-            this.dispersion = dispersion;
+            this.alike = alike;
             this.width = width;
             precision = priors.stream()
                     .mapToDouble(prior -> prior.open() ? prior.sd() * width : prior.sd())
@@ -248,6 +272,7 @@ final class Effects {
                 height += stint.fish() * sum;
             }
             height -= fish * Math.log(hours);
+            double dispersion = 1 + Math.max(0, fish - 1) * alike;
             // mean of the levels under the shares, over the levels that the block has
             double[] mean = new double[effect.length];
             for (int i = 0; i < share.length; i++) {

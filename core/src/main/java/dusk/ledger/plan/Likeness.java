@@ -8,11 +8,15 @@ import java.util.Map;
 
 /**
  * How much a stint of the records says of the conditions asked for: over each that is known a whole for the same level,
- * a half for the next band or where the stint does not say, little for any other; all of them multiplied.
+ * a half for the next band or where the stint does not say, little for any other; all of them multiplied, and where more
+ * than three are known as if three were. Else no stint is like any day of which much is known.
  */
 final class Likeness {
     private static final double NEXT = 0.5;
     private static final double OTHER = 0.15;
+
+    /** So many conditions may silence a stint between them. */
+    private static final double FULL = 3;
 
     /** Under it a stint says nothing that would be missed. */
     private static final double LEAST = 1e-3;
@@ -34,7 +38,9 @@ final class Likeness {
                 weight[row] *= byCode[codes.at(row)];
             }
         });
+        double power = known.size() > FULL ? FULL / known.size() : 1;
         for (int row = 0; row < weight.length; row++) {
+            weight[row] = Math.pow(weight[row], power);
             weight[row] = weight[row] < LEAST ? 0 : weight[row];
         }
         return weight;

@@ -118,7 +118,7 @@ public record PlanConditions(
                 known, reading, who.species(), who.waterKind(), at.depth(), who.onFoot(), who.toothedFish());
     }
 
-    /** Set-ups as if each had been fished once under these conditions, in their order: what levels they have. */
+    /** Set-ups as if each had been fished once under these conditions, a stint of its id each: what levels they have. */
     StintTable fishedWith(List<SetUp> setUps) {
         return planned(setUps, reading, At.ANYWHERE, Hour.UNKNOWN, Who.ANYBODY);
     }

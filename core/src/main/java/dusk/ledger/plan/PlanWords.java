@@ -2,6 +2,7 @@ package dusk.ledger.plan;
 
 import dusk.ledger.units.Figures;
 import dusk.ledger.vocabulary.Factor;
+import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -24,7 +25,7 @@ public final class PlanWords {
         };
     }
 
-    /** When a rule speaks, such as {@code season winter, and depth 3-6 m or 6-10 m}; {@code always} without conditions. */
+    /** When a rule speaks, such as {@code season winter, and depth 3-6 m, 6-10 m or 10 m and over}; {@code always} without conditions. */
     public static String when(Rule rule) {
         return rule.when().isEmpty()
                 ? "always"
@@ -35,6 +36,9 @@ public final class PlanWords {
 
     /** What it favours or warns of, such as {@code colour violet}. */
     public static String levels(Factor factor, Set<String> levels) {
-        return factor.title() + " " + String.join(" or ", levels);
+        List<String> all = List.copyOf(levels);
+        int last = all.size() - 1;
+        return factor.title() + " "
+                + (last == 0 ? all.get(0) : String.join(", ", all.subList(0, last)) + " or " + all.get(last));
     }
 }

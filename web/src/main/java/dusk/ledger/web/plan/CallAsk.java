@@ -62,7 +62,13 @@ final class CallAsk {
     Map<String, String> fresh(@Nullable Reading last, Instant at) {
         Map<String, String> typed = new HashMap<>();
         if (last != null) {
-            typed.putAll(readings.typed(last));
+            readings.typed(last).forEach((field, value) -> {
+                // a planned reading is a new one: nothing it starts from stands in the records
+                if (LedgerFormat.READINGS.columns().stream()
+                        .anyMatch(column -> column.name().equals(field))) {
+                    typed.put(field, value);
+                }
+            });
         }
         typed.put("at", TimeText.input(at, water.zone()));
         return typed;
