@@ -170,6 +170,8 @@ class AccessTableTest extends RequestedClub {
             GET  /findings/grid                           | /findings/grid                      | in  200 200 200 200 200
             GET  /findings/clock                          | /findings/clock                     | in  200 200 200 200 200
             GET  /findings/funnel                         | /findings/funnel                    | in  200 200 200 200 200
+            GET  /plan                                    | /plan                               | in  200 200 200 200 200
+            GET  /plan/rules                              | /plan/rules                         | in  200 200 200 200 200
             GET  /findings/favourites                     | /findings/favourites                | in  200 200 200 200 200
             GET  /findings/stints                         | /findings/stints                    | in  200 200 200 200 200
             """;

@@ -176,4 +176,28 @@ class CraftIT extends OnDeck {
                 .anyMatch(s -> s.equals("1 to 3 ft"))
                 .anyMatch(s -> s.equals("3 to 4 in"));
     }
+
+    /** From the conditions to the call, and its spread onto the deck, with the way each is to be fished. */
+    @ParameterizedTest(name = "script {0}")
+    @ValueSource(booleans = {true, false})
+    void aCallIsTakenToTheDeck(boolean script) throws Exception {
+        Page page = browser.signedIn(this, "Runa", 390, 844, script);
+        page.navigate(address("/plan"));
+        page.locator("#call summary:has-text(\"Conditions\")").click();
+        page.fill("[name=water_temp_c]", "8 C");
+        page.selectOption("[name=weather]", "after a front");
+        page.fill("[name=rods]", "2");
+        page.click("button:text-is(\"Call\")");
+        page.waitForSelector("p:has-text(\"winter\")");
+        assertThat(page.textContent("main")).contains("Cold water: life-jacket on and done up.");
+        assertThat(page.locator("section[aria-labelledby=spread] li").count()).isEqualTo(2);
+        page.click("text=Take these to the deck");
+        page.waitForSelector("text=Lines in");
+        page.selectOption("[name=spot_id]", new SelectOption().setIndex(1));
+        page.click("text=Lines in");
+        page.waitForSelector("article");
+        List<Stint> stints = day(tripOf(page)).stints();
+        assertThat(stints).hasSize(2).extracting(Stint::setUpId).doesNotHaveDuplicates();
+        assertThat(stints).extracting(Stint::presentation).contains("dead-stick");
+    }
 }

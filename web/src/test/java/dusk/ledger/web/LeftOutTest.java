@@ -40,6 +40,8 @@ class LeftOutTest extends RequestedClub {
                 "/findings/clock",
                 "/findings/funnel",
                 "/findings/favourites",
+                "/plan",
+                "/plan/rules",
                 "/trips",
                 "/trips/p",
                 "/trips/p/debrief",

@@ -81,6 +81,8 @@ class LongListsTest extends RequestedClub {
                 "/column",
                 "/column/card",
                 "/column/fan",
+                "/plan",
+                "/plan/rules",
                 "/findings/compare",
             })
     void noPageListsThemAll(String path) throws Exception {
