@@ -81,7 +81,7 @@ class UnitTextTest {
         "catches, mass_g, 2500, 2.5 kg, 5.51 lb",
         "readings, water_temp_c, 12.5, 12.5 °C, 54.5 °F",
         "readings, wind_mps, 4.2, 4.2 m/s, 9 mph",
-        "readings, current_mps, 0.3, 0.3 m/s, 0.3 m/s",
+        "readings, current_mps, 0.3, 0.3 m/s, 1 ft/s",
         "setups, leader_diameter_mm, 0.11, 0.11 mm, 0.11 mm",
     })
     void aColumnIsWrittenInTheUnitOfItsReader(String file, String name, double value, String metric, String us) {
