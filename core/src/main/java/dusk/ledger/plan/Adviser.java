@@ -1,7 +1,8 @@
 package dusk.ledger.plan;
 
+import dusk.ledger.evidence.Estimate;
+import dusk.ledger.evidence.FalseDiscovery;
 import dusk.ledger.evidence.Interval;
-import dusk.ledger.evidence.Levels;
 import dusk.ledger.evidence.LikeForLike;
 import dusk.ledger.evidence.Question;
 import dusk.ledger.evidence.ShrunkRate;
@@ -12,7 +13,6 @@ import dusk.ledger.tackle.TackleChecks;
 import dusk.ledger.vocabulary.Factor;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.BitSet;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -21,6 +21,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
@@ -30,9 +31,9 @@ import org.jspecify.annotations.Nullable;
  * From conditions to set-ups. The trade's rules give each level of tackle a normal on its log ratio (sd {@value #RULED}
  * where one fires, {@value #UNRULED} where none does). The records move all levels at once ({@link Effects}), by every
  * stint that was fished: what a level does everywhere, and beside it what it does under a condition that is asked for,
- * where the records say like for like that it does otherwise there. A set-up's rate is the shrunk rate of like conditions
- * ({@link Likeness}) times what its levels come to, against what those came to that were fished there. Records move the
- * levels that every set-up has, and any other only where a rule speaks of it.
+ * where the records say like for like that it does otherwise there. A set-up's rate is what the day gives under such
+ * conditions ({@link Ground}) times what its levels come to, as sure as both are, told apart from what was fished
+ * otherwise. Records move the levels that every set-up has, and any other only where a rule speaks of it.
  */
 public final class Adviser {
     private static final double RULED = 0.35;
@@ -42,7 +43,7 @@ public final class Adviser {
     private static final int ALIKE = 2;
 
     /** The largest q with which what a level does under one condition is heard beside what it does everywhere. */
-    private static final double HEARD = 0.1;
+    private static final double HEARD = 0.05;
 
     private static final double NORMAL_UPPER = 1.959963984540054;
 
@@ -69,6 +70,11 @@ public final class Adviser {
 
     /** Log of how many times as many fish the tackle of like stints takes as one of no effect. */
     private final double usual;
+
+    private final double[] met;
+
+    /** Null without a fish in the records. */
+    private final @Nullable Ground ground;
 
     /** A level of tackle that is reckoned with, and the rules that are heard on it. */
     private record Level(Factor factor, String level, List<Rule> rules, Effects.Prior prior) {
@@ -136,6 +142,8 @@ public final class Adviser {
         effects =
                 Effects.of(blocks(rows, fish), levels.stream().map(Level::prior).toList());
         usual = usual(rows);
+        met = met(rows);
+        ground = ground(rows, fish);
     }
 
     /** The numbers of a stint's levels that are reckoned with. */
@@ -159,20 +167,36 @@ public final class Adviser {
         }
     }
 
-    /** What the records, like for like under one of the conditions, say for sure enough to be heard; numbered. */
+    /**
+     * What the records, like for like under one of the conditions, say for sure enough to be heard; numbered. The q is over
+     * all that was looked at, of every kind under every condition, and the interval keeps to one side of 1.
+     */
     private Map<Under, Integer> otherwise() {
-        Map<Under, Integer> found = new LinkedHashMap<>();
+        List<Under> looked = new ArrayList<>();
+        List<Estimate.Figure> figures = new ArrayList<>();
         conditions.known().forEach((condition, asked) -> {
             for (Factor factor : MAIN) {
                 Question question = new Question(factor, Map.of(condition, Set.of(asked)), conditions.species(), null);
                 for (LikeForLike.Told told : LikeForLike.of(table, question).levels()) {
-                    if (told.q() <= HEARD && told.figure().isPresent()) {
-                        levels.add(new Level(factor, told.level(), List.of(), new Effects.Prior(0, RULED, false)));
-                        found.put(new Under(factor, told.level(), condition, asked), levels.size() - 1);
+                    if (told.matched().estimate() instanceof Estimate.Figure figure && figure.p() != null) {
+                        looked.add(new Under(factor, told.level(), condition, asked));
+                        figures.add(figure);
                     }
                 }
             }
         });
+        double[] q = FalseDiscovery.q(figures.stream()
+                .mapToDouble(figure -> Objects.requireNonNull(figure.p()))
+                .toArray());
+        Map<Under, Integer> found = new LinkedHashMap<>();
+        for (int i = 0; i < q.length; i++) {
+            Interval interval = figures.get(i).interval();
+            if (q[i] <= HEARD && interval != null && (interval.low() > 1 || interval.high() < 1)) {
+                Under under = looked.get(i);
+                levels.add(new Level(under.factor(), under.level(), List.of(), new Effects.Prior(0, RULED, false)));
+                found.put(under, levels.size() - 1);
+            }
+        }
         return found;
     }
 
@@ -224,6 +248,34 @@ public final class Adviser {
         return hours > 0 ? Math.log(sum / hours) : 0;
     }
 
+    /** How often each level is met in what was fished, by what is to be expected of it: against that a call is told apart. */
+    private double[] met(int[][] rows) {
+        double[] met = new double[effects.count()];
+        double all = 0;
+        for (int row = 0; row < rows.length; row++) {
+            double each = table.rodHours(row) * Math.exp(effects.mean(rows[row]));
+            all += each;
+            for (int level : rows[row]) {
+                met[level] += each;
+            }
+        }
+        for (int level = 0; level < met.length && all > 0; level++) {
+            met[level] /= all;
+        }
+        return met;
+    }
+
+    private @Nullable Ground ground(int[][] rows, int[] fish) {
+        boolean none = Arrays.stream(fish).allMatch(f -> f == 0);
+        return none
+                ? null
+                : Ground.of(
+                        table,
+                        conditions.known(),
+                        fish,
+                        Arrays.stream(rows).mapToDouble(effects::mean).toArray());
+    }
+
     /**
      * Advises.
      *
@@ -236,7 +288,7 @@ public final class Adviser {
 
     private Advice advice() {
         ShrunkRate base = base();
-        List<Call> all = calls(base);
+        List<Call> all = calls();
         List<Call> own = all.stream().filter(Call::owned).toList();
         List<Call> toMake = all.stream().filter(call -> !call.owned()).toList();
         List<Call> calls = new ArrayList<>(varied(own, CALLS));
@@ -285,29 +337,21 @@ public final class Adviser {
         return levels;
     }
 
-    /** Fish a rod-hour in such conditions: all like stints, each as far as it is like, shrunk to all of the records. */
+    /** Fish a rod-hour in such conditions on what was fished there; null without a fish in the records. */
     private @Nullable ShrunkRate base() {
-        int[] fish = table.fish(conditions.species(), null);
-        double allFish = 0;
-        double allHours = 0;
-        double likeFish = 0;
-        double likeHours = 0;
-        for (int row = 0; row < table.size(); row++) {
-            allFish += fish[row];
-            allHours += table.rodHours(row);
-            likeFish += likeness[row] * fish[row];
-            likeHours += likeness[row] * table.rodHours(row);
-        }
-        if (!(allFish > 0)) {
+        if (ground == null) {
             return null;
         }
-        BitSet every = new BitSet();
-        every.set(0, table.size());
-        double swing = Levels.of(table, every, fish, row -> 0, code -> "all").swing();
-        return ShrunkRate.of(1 + likeFish / swing, allHours / allFish + likeHours / swing);
+        double rate = Math.exp(ground.mean() + usual);
+        return new ShrunkRate(rate, around(rate, ground.variance()));
     }
 
-    private List<Call> calls(@Nullable ShrunkRate base) {
+    private static Interval around(double rate, double variance) {
+        double reach = NORMAL_UPPER * Math.sqrt(variance);
+        return new Interval(rate * Math.exp(-reach), rate * Math.exp(reach));
+    }
+
+    private List<Call> calls() {
         Map<String, Integer> rowOf = new HashMap<>();
         for (int row = 0; row < planned.size(); row++) {
             rowOf.put(planned.id(row), row);
@@ -324,8 +368,7 @@ public final class Adviser {
                     setUp,
                     presentation,
                     candidates.owned().contains(setUp.id()),
-                    tied.build().toArray(),
-                    base);
+                    tied.build().toArray());
             // set-ups that differ in nothing that anybody speaks of are one call, and one's own is it
             List<Object> same = List.of(
                     call.features().stream().map(f -> f.factor() + f.level()).toList());
@@ -342,28 +385,23 @@ public final class Adviser {
         return calls;
     }
 
-    private Call call(
-            SetUp setUp, @Nullable String presentation, boolean owned, int[] tied, @Nullable ShrunkRate base) {
+    private Call call(SetUp setUp, @Nullable String presentation, boolean owned, int[] tied) {
         List<Feature> of = Arrays.stream(tied)
                 .mapToObj(number -> levels.get(number).name())
                 .distinct()
                 .map(this::feature)
                 .toList();
-        double mean = effects.mean(tied) - usual;
-        if (base == null) {
-            return new Call(setUp, presentation, owned, of, mean, null, null);
+        double score = effects.mean(tied) - usual;
+        if (ground == null) {
+            return new Call(setUp, presentation, owned, of, score, null, null);
         }
-        double ofBase = Math.log(base.interval().high() / base.interval().low()) / (2 * NORMAL_UPPER);
-        double reach = NORMAL_UPPER * Math.sqrt(effects.variance(tied) + ofBase * ofBase);
-        double rate = base.mean() * Math.exp(mean);
+        double[] apart = Arrays.stream(met).map(share -> -share).toArray();
+        for (int level : tied) {
+            apart[level]++;
+        }
+        double rate = Math.exp(ground.mean() + effects.mean(tied));
         return new Call(
-                setUp,
-                presentation,
-                owned,
-                of,
-                mean,
-                rate,
-                new Interval(rate * Math.exp(-reach), rate * Math.exp(reach)));
+                setUp, presentation, owned, of, score, rate, around(rate, ground.variance() + effects.variance(apart)));
     }
 
     /** The way to fish a rig: of those it was fished in, or that a rule asks for, the one that most speaks for. */

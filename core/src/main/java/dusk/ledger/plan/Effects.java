@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  * level that a rule speaks of keeps its own: that the others hardly differ is no reason to believe the rule.
  */
 final class Effects {
-    private static final double[] WIDTHS = {1, 0.85, 0.7, 0.55, 0.45, 0.35, 0.25, 0.18, 0.12};
+    private static final double[] WIDTHS = {1, 0.8, 0.6, 0.45, 0.35, 0.25, 0.18, 0.12, 0.08, 0.05, 0.03};
     private static final int MOST_STEPS = 60;
     private static final double SMALL_STEP = 1e-8;
 
@@ -125,6 +125,22 @@ final class Effects {
         for (int a : levels) {
             for (int b : levels) {
                 sum += covariance[a][b];
+            }
+        }
+        return sum;
+    }
+
+    /** How many levels there are. */
+    int count() {
+        return mean.length;
+    }
+
+    /** Of the sum over all levels, each so many times. */
+    double variance(double[] times) {
+        double sum = 0;
+        for (int a = 0; a < times.length; a++) {
+            for (int b = 0; b < times.length; b++) {
+                sum += times[a] * times[b] * covariance[a][b];
             }
         }
         return sum;

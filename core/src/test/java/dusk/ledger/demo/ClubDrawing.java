@@ -88,6 +88,9 @@ final class ClubDrawing {
     private final List<Stint> stints = new ArrayList<>();
     private final List<Catch> catches = new ArrayList<>();
     private final Map<String, Double> multiplier = new HashMap<>();
+    private final Map<String, Double> bareRate = new HashMap<>();
+    private double fishedSkill;
+    private double fishedMinutes;
     private final int best;
     private final int bestPlace;
     private final String trapColour;
@@ -149,7 +152,8 @@ final class ClubDrawing {
                 List.of(),
                 List.of(),
                 List.of());
-        return new SimulatedClub(ledger, truths, traps, multiplier);
+        bareRate.replaceAll((id, rate) -> rate * fishedSkill / fishedMinutes);
+        return new SimulatedClub(ledger, truths, traps, multiplier, bareRate);
     }
 
     private Place place(int number) {
@@ -284,12 +288,13 @@ final class ClubDrawing {
         double depthM = DemoClub.tenth(place.depthM() * draw.between(0.8, 1.2));
         double made = multiplier(
                 Drawn.levels(setUp, presentation, String.valueOf(place.spot().bottom()), reading));
-        double rate = BASE_RATE
-                * skill.get(angler)
+        double day = BASE_RATE
                 * place.quality()
-                * swing
                 * (light == Light.DUSK ? 1.9 : light == Light.DAWN ? 1.5 : 1)
-                * (0.5 + 0.7 * Math.exp(-Math.pow((celsius - 17) / 8, 2)))
+                * (0.5 + 0.7 * Math.exp(-Math.pow((celsius - 17) / 8, 2)));
+        double rate = day
+                * skill.get(angler)
+                * swing
                 * made
                 * (hugeDay && hugeColour.equals(setUp.colour()) ? 15 : 1)
                 * (plan.schools() > 0 ? draw.swing(sigma(plan.schools())) : 1);
@@ -312,6 +317,9 @@ final class ClubDrawing {
                 .hooked(landed)
                 .build());
         multiplier.put(id, made);
+        bareRate.put(id, day);
+        fishedSkill += skill.get(angler) * minutes;
+        fishedMinutes += minutes;
         if (landed > 0) {
             catches.add(CatchBuilder.builder()
                     .id("c" + stints.size())

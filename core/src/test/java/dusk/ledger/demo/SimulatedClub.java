@@ -11,8 +11,15 @@ import java.util.Map;
  * @param truths what was planted
  * @param traps choices that look good and are not: the favourite of the best angler at dusk, what is thrown at the best place, one huge day
  * @param multiplier by stint id: what the truths make of the stint's rate
+ * @param bareRate by stint id: fish a rod-hour by its place, light and warmth in the club's
+ *     usual hands on a usual trip, with tackle that does nothing
  */
-public record SimulatedClub(Ledger ledger, List<Truth> truths, List<Term> traps, Map<String, Double> multiplier) {
+public record SimulatedClub(
+        Ledger ledger,
+        List<Truth> truths,
+        List<Term> traps,
+        Map<String, Double> multiplier,
+        Map<String, Double> bareRate) {
     /** A planted truth: all terms hold, the rate is multiplied. */
     public record Truth(List<Term> terms, double ratio) {}
 
