@@ -1,9 +1,7 @@
 package dusk.ledger.evidence;
 
-import dusk.ledger.stints.StintTable;
 import dusk.ledger.units.Length;
 import dusk.ledger.vocabulary.Factor;
-import java.util.BitSet;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Set;
@@ -26,10 +24,5 @@ public record Question(
         Map<Factor, Set<String>> copy = new EnumMap<>(Factor.class);
         where.forEach((f, levels) -> copy.put(f, Set.copyOf(levels)));
         where = Map.copyOf(copy);
-    }
-
-    /** Rows of the stints in which its conditions hold. */
-    public BitSet rows(StintTable table) {
-        return Comparison.rows(table, this);
     }
 }

@@ -4,8 +4,7 @@ package dusk.ledger.evidence;
  * A rate once luck is allowed for: posterior mean and 95 % interval, fish a rod-hour. Rankings use this, never the crude rate.
  */
 public record ShrunkRate(double mean, Interval interval) {
-    /** Of a gamma posterior. */
-    public static ShrunkRate of(double shape, double rate) {
+    static ShrunkRate of(double shape, double rate) {
         return new ShrunkRate(
                 shape / rate,
                 new Interval(

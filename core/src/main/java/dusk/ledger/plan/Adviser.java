@@ -16,12 +16,12 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
@@ -39,13 +39,15 @@ public final class Adviser {
     private static final double RULED = 0.35;
     private static final double UNRULED = 0.7;
     private static final int CALLS = 12;
+
+    /** Calls that are to be put together, beside those of the records. */
     private static final int TO_MAKE = 4;
+
+    /** Calls of one rig and plastic. */
     private static final int ALIKE = 2;
 
     /** The largest q with which what a level does under one condition is heard beside what it does everywhere. */
     private static final double HEARD = 0.05;
-
-    private static final double NORMAL_UPPER = 1.959963984540054;
 
     /** The levels that every set-up has and every stint can say. */
     private static final List<Factor> MAIN = List.of(
@@ -55,13 +57,12 @@ public final class Adviser {
     private final PlanConditions conditions;
     private final Wish wish;
     private final double[] likeness;
-    private final List<Rule> firing;
+    private final RulesHere rules;
     private final Candidates candidates;
 
     /** The candidates as if each had been fished here. */
     private final StintTable planned;
 
-    private final Map<Rule, Double> voice = new HashMap<>();
     private final Map<Factor, Map<String, Integer>> numbers = new EnumMap<>(Factor.class);
     private final List<Level> levels = new ArrayList<>();
     private final Map<Name, Feature> features = new HashMap<>();
@@ -71,6 +72,7 @@ public final class Adviser {
     /** Log of how many times as many fish the tackle of like stints takes as one of no effect. */
     private final double usual;
 
+    /** How often each level is met in what was fished. */
     private final double[] met;
 
     /** Null without a fish in the records. */
@@ -103,37 +105,16 @@ public final class Adviser {
         this.conditions = conditions;
         this.wish = wish;
         likeness = Likeness.of(table, conditions.known());
-        firing = RuleBook.rules().stream()
-                .filter(rule -> rule.given(conditions.known()) == Rule.Firing.FIRES)
-                .toList();
-        Map<String, Set<String>> heard = new HashMap<>();
-        for (Rule rule : firing) {
-            if (rule.question() != null) {
-                heard.computeIfAbsent(rule.question(), q -> new HashSet<>()).add(String.valueOf(rule.school()));
-            }
-        }
-        for (Rule rule : firing) {
-            String followed = rule.question() == null ? null : wish.schools().get(rule.question());
-            double loud = rule.question() == null
-                    ? 1
-                    : followed == null
-                            ? 1.0
-                                    / heard.getOrDefault(rule.question(), Set.of())
-                                            .size()
-                            : followed.equals(rule.school()) ? 1 : 0;
-            voice.put(rule, loud);
-        }
-        candidates =
-                Candidates.of(setUps, Archetypes.of(spokenOf(Factor.COLOUR), spokenOf(Factor.HEAD_MASS)), wish.use());
+        rules = new RulesHere(conditions.known(), wish.schools());
+        candidates = Candidates.of(
+                setUps, Archetypes.of(rules.levelsFor(Factor.COLOUR), rules.levelsFor(Factor.HEAD_MASS)), wish.use());
         planned = candidates.sound().isEmpty() ? table.where(row -> false) : conditions.fishedWith(candidates.sound());
         otherwise = otherwise();
         int[][] rows = new int[table.size()][];
         for (int row = 0; row < rows.length; row++) {
             rows[row] = numbered(table, row);
         }
-        for (Rule rule : firing) {
-            rule.favours().forEach(favour -> favour.levels().forEach(level -> number(favour.factor(), level)));
-        }
+        rules.favours().forEach(favour -> favour.levels().forEach(level -> number(favour.factor(), level)));
         // what nobody fished is as little known as it is: its level counts with the width of all such
         for (int row = 0; row < planned.size(); row++) {
             numbered(planned, row);
@@ -203,22 +184,13 @@ public final class Adviser {
     /** A level's number, a new one where it is met first; -1 where it is not reckoned with. */
     private int number(Factor factor, String level) {
         return numbers.computeIfAbsent(factor, f -> new HashMap<>()).computeIfAbsent(level, l -> {
-            List<Rule> rules = new ArrayList<>();
-            double mean = 0;
-            for (Rule rule : firing) {
-                double loud = voice.getOrDefault(rule, 0.0);
-                for (Rule.Favour favour : rule.favours()) {
-                    if (favour.factor() == factor && favour.levels().contains(level) && loud > 0) {
-                        rules.add(rule);
-                        mean += loud * Math.log(favour.ratio());
-                    }
-                }
-            }
-            if (rules.isEmpty() && !MAIN.contains(factor)) {
+            RulesHere.Said said = rules.of(factor, level);
+            boolean open = said.rules().isEmpty();
+            if (open && !MAIN.contains(factor)) {
                 return -1;
             }
-            boolean open = rules.isEmpty();
-            levels.add(new Level(factor, level, rules, new Effects.Prior(mean, open ? UNRULED : RULED, open)));
+            levels.add(new Level(
+                    factor, level, said.rules(), new Effects.Prior(said.mean(), open ? UNRULED : RULED, open)));
             return levels.size() - 1;
         });
     }
@@ -248,7 +220,7 @@ public final class Adviser {
         return hours > 0 ? Math.log(sum / hours) : 0;
     }
 
-    /** How often each level is met in what was fished, by what is to be expected of it: against that a call is told apart. */
+    /** By what is to be expected of each stint, as the ground's rate is: against that a call is told apart. */
     private double[] met(int[][] rows) {
         double[] met = new double[effects.count()];
         double all = 0;
@@ -294,7 +266,12 @@ public final class Adviser {
         List<Call> calls = new ArrayList<>(varied(own, CALLS));
         calls.addAll(varied(toMake, own.isEmpty() ? CALLS : TO_MAKE));
         return new Advice(
-                base, calls, spread(own.size() < wish.rods() ? all : own), schools(), unknown(), candidates.leftOut());
+                base,
+                calls,
+                spread(own.size() < wish.rods() ? all : own),
+                rules.schools(),
+                rules.unknown(),
+                candidates.leftOut());
     }
 
     /** The best, of one rig and plastic no more than a few: the rest of those would differ by a shade only. */
@@ -327,28 +304,13 @@ public final class Adviser {
         return Spread.of(offered, drawn, wish.rods(), slowFirst);
     }
 
-    private Set<String> spokenOf(Factor factor) {
-        Set<String> levels = new LinkedHashSet<>();
-        for (Rule rule : firing) {
-            rule.favours().stream()
-                    .filter(favour -> favour.factor() == factor && favour.isFor())
-                    .forEach(favour -> levels.addAll(favour.levels()));
-        }
-        return levels;
-    }
-
     /** Fish a rod-hour in such conditions on what was fished there; null without a fish in the records. */
     private @Nullable ShrunkRate base() {
         if (ground == null) {
             return null;
         }
         double rate = Math.exp(ground.mean() + usual);
-        return new ShrunkRate(rate, around(rate, ground.variance()));
-    }
-
-    private static Interval around(double rate, double variance) {
-        double reach = NORMAL_UPPER * Math.sqrt(variance);
-        return new Interval(rate * Math.exp(-reach), rate * Math.exp(reach));
+        return new ShrunkRate(rate, Interval.around(rate, ground.variance()));
     }
 
     private List<Call> calls() {
@@ -357,8 +319,10 @@ public final class Adviser {
             rowOf.put(planned.id(row), row);
         }
         Map<List<Object>, Call> best = new LinkedHashMap<>();
+        Map<String, Optional<String>> ways = new HashMap<>();
         for (SetUp setUp : candidates.sound()) {
-            String presentation = presentation(setUp.rigKind());
+            String presentation = ways.computeIfAbsent(setUp.rigKind(), rig -> Optional.ofNullable(presentation(rig)))
+                    .orElse(null);
             IntStream.Builder tied = IntStream.builder();
             known(planned, rowOf.getOrDefault(setUp.id(), -1)).forEach(tied::add);
             if (presentation != null) {
@@ -401,7 +365,13 @@ public final class Adviser {
         }
         double rate = Math.exp(ground.mean() + effects.mean(tied));
         return new Call(
-                setUp, presentation, owned, of, score, rate, around(rate, ground.variance() + effects.variance(apart)));
+                setUp,
+                presentation,
+                owned,
+                of,
+                score,
+                rate,
+                Interval.around(rate, ground.variance() + effects.variance(apart)));
     }
 
     /** The way to fish a rig: of those it was fished in, or that a rule asks for, the one that most speaks for. */
@@ -416,7 +386,7 @@ public final class Adviser {
             }
         }
         if (ways.isEmpty()) {
-            ways.addAll(spokenOf(Factor.PRESENTATION));
+            ways.addAll(rules.levelsFor(Factor.PRESENTATION));
         }
         return ways.stream()
                 .max(Comparator.comparingDouble((String way) -> known(Factor.PRESENTATION, way)
@@ -473,50 +443,20 @@ public final class Adviser {
             double others = hours > 0 ? Math.log(sum / hours) : 0;
             double mean = 0;
             double variance = 0;
-            List<Rule> rules = new ArrayList<>();
+            List<Rule> speaking = new ArrayList<>();
             for (int number : own) {
                 Level level = levels.get(number);
                 double sd = level.prior().sd() * (level.prior().open() ? effects.width() : 1);
                 mean += level.prior().mean();
                 variance += sd * sd;
-                rules.addAll(level.rules());
+                speaking.addAll(level.rules());
             }
             return new Feature(
                     n.factor(),
                     n.level(),
-                    rules,
+                    speaking,
                     new Feature.Belief(mean, Math.sqrt(variance)),
                     new Feature.Belief(effects.mean(own) - others, Math.sqrt(effects.variance(own))));
         });
-    }
-
-    private List<Advice.Schools> schools() {
-        List<Advice.Schools> disputed = new ArrayList<>();
-        RuleBook.schools().forEach((question, rules) -> {
-            List<Rule> here = rules.stream().filter(firing::contains).toList();
-            if (here.stream().map(Rule::school).distinct().count() > 1) {
-                disputed.add(new Advice.Schools(question, here));
-            }
-        });
-        return disputed;
-    }
-
-    private List<Advice.Unknown> unknown() {
-        Map<Factor, Double> matters = new EnumMap<>(Factor.class);
-        for (Rule rule : RuleBook.rules()) {
-            if (rule.given(conditions.known()) == Rule.Firing.UNTOLD) {
-                double strength = rule.favours().stream()
-                        .mapToDouble(favour -> Math.abs(Math.log(favour.ratio())))
-                        .max()
-                        .orElse(0);
-                rule.when().keySet().stream()
-                        .filter(factor -> !conditions.known().containsKey(factor))
-                        .forEach(factor -> matters.merge(factor, strength, Double::sum));
-            }
-        }
-        return matters.entrySet().stream()
-                .map(e -> new Advice.Unknown(e.getKey(), e.getValue()))
-                .sorted(Comparator.comparingDouble(Advice.Unknown::matters).reversed())
-                .toList();
     }
 }

@@ -58,7 +58,6 @@ final class Effects {
      *
      * @param blocks stints by what they have in common
      * @param priors by level
-     *
      */
     static Effects of(List<List<Stint>> blocks, List<Prior> priors) {
         List<List<Stint>> speaking = blocks.stream()

@@ -5,6 +5,7 @@ import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -59,8 +60,8 @@ record Ground(double mean, double variance) {
         List<Effects.Stint> stints = new ArrayList<>();
         cells.forEach((cell, sums) -> stints.add(new Effects.Stint(
                 cell.stream().skip(1).filter(n -> n >= 0).mapToInt(n -> n).toArray(), sums[0], sums[1])));
-        Effects effects = Effects.of(
-                List.of(stints), java.util.Collections.nCopies(numbers.size(), new Effects.Prior(0, WIDE, true)));
+        Effects effects =
+                Effects.of(List.of(stints), Collections.nCopies(numbers.size(), new Effects.Prior(0, WIDE, true)));
         double expected = stints.stream()
                 .mapToDouble(s -> s.hours() * Math.exp(effects.mean(s.levels())))
                 .sum();

@@ -1,5 +1,6 @@
 package dusk.ledger.plan;
 
+import dusk.ledger.evidence.Comparison;
 import dusk.ledger.evidence.Contrast;
 import dusk.ledger.evidence.Estimate;
 import dusk.ledger.evidence.Interval;
@@ -57,7 +58,7 @@ public record RuleTrial(
     private static RuleTrial of(StintTable table, Rule rule, Rule.Favour favour) {
         Question question = new Question(favour.factor(), rule.when(), null, null);
         MatchedRatio matched = Contrast.matched(table, question, favour.levels(), Contrast.USUAL_BLOCKS);
-        BitSet rows = question.rows(table);
+        BitSet rows = Comparison.rows(table, question);
         var codes = table.codes(favour.factor());
         int[] fish = table.fish(null, null);
         int[] recorded = rows.stream().filter(row -> codes.at(row) > 0).toArray();

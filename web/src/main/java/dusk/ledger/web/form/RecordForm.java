@@ -108,6 +108,13 @@ public final class RecordForm<T> {
         return typed;
     }
 
+    /** What a record holds, as the values of the inputs of a new one: that starts from nothing stored. */
+    public Map<String, String> copied(T record) {
+        Map<String, String> copied = new HashMap<>();
+        table.columns().forEach(column -> copied.put(column.name(), shown(column, record)));
+        return copied;
+    }
+
     private String shown(FileColumn<T> column, @Nullable T record) {
         Object value = record == null ? null : column.value().apply(record);
         return value == null ? "" : text.write(column, value);

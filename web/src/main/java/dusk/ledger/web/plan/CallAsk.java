@@ -62,13 +62,7 @@ final class CallAsk {
     Map<String, String> fresh(@Nullable Reading last, Instant at) {
         Map<String, String> typed = new HashMap<>();
         if (last != null) {
-            readings.typed(last).forEach((field, value) -> {
-                // a planned reading is a new one: nothing it starts from stands in the records
-                if (LedgerFormat.READINGS.columns().stream()
-                        .anyMatch(column -> column.name().equals(field))) {
-                    typed.put(field, value);
-                }
-            });
+            typed.putAll(readings.copied(last));
         }
         typed.put("at", TimeText.input(at, water.zone()));
         return typed;

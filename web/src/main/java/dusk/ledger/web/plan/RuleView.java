@@ -91,11 +91,10 @@ record RuleView(String id, String title, String question, String school, String 
     private static String compare(RuleTrial trial) {
         UriComponentsBuilder to = UriComponentsBuilder.fromPath("/findings/compare")
                 .queryParam("factor", trial.favour().factor().key());
-        trial.rule().when().forEach((factor, levels) -> {
-            if (levels.size() == 1) {
-                to.queryParam("where", factor.key() + "=" + levels.iterator().next());
-            }
-        });
+        trial.rule()
+                .when()
+                .forEach((factor, levels) ->
+                        levels.forEach(level -> to.queryParam("where", factor.key() + "=" + level)));
         return to.encode().toUriString();
     }
 
