@@ -28,8 +28,8 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * From conditions to set-ups. The trade's rules give each level of tackle a normal on its log ratio (sd {@value #RULED}
- * where one fires, {@value #UNRULED} where none does). The records move all levels at once ({@link Effects}), by every
+ * From conditions to set-ups. The trade's rules give each level of tackle a normal on its log ratio (sd 0.35 where one
+ * fires, 0.7 where none does). The records move all levels at once ({@link Effects}), by every
  * stint that was fished: what a level does everywhere, and beside it what it does under a condition that is asked for,
  * where the records say like for like that it does otherwise there. A set-up's rate is what the day gives under such
  * conditions ({@link Ground}) times what its levels come to, as sure as both are, told apart from what was fished
@@ -37,7 +37,6 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Adviser {
     private static final double RULED = 0.35;
-    private static final double UNRULED = 0.7;
     private static final int CALLS = 12;
 
     /** Calls that are to be put together, beside those of the records. */
@@ -48,6 +47,12 @@ public final class Adviser {
 
     /** The largest q with which what a level does under one condition is heard beside what it does everywhere. */
     private static final double HEARD = 0.05;
+
+    /**
+     * How far a level may do otherwise under the conditions asked than it does everywhere, as a share of how far levels
+     * differ: what is too little to be heard is not nothing.
+     */
+    private static final double UNHEARD = 0.3;
 
     /** The levels that every set-up has and every stint can say. */
     private static final List<Factor> MAIN = List.of(
@@ -190,7 +195,10 @@ public final class Adviser {
                 return -1;
             }
             levels.add(new Level(
-                    factor, level, said.rules(), new Effects.Prior(said.mean(), open ? UNRULED : RULED, open)));
+                    factor,
+                    level,
+                    said.rules(),
+                    new Effects.Prior(said.mean(), open ? Effects.Prior.OPEN_SD : RULED, open)));
             return levels.size() - 1;
         });
     }
@@ -364,6 +372,7 @@ public final class Adviser {
             apart[level]++;
         }
         double rate = Math.exp(ground.mean() + effects.mean(tied));
+        double unheard = UNHEARD * effects.width() * Effects.Prior.OPEN_SD;
         return new Call(
                 setUp,
                 presentation,
@@ -371,7 +380,7 @@ public final class Adviser {
                 of,
                 score,
                 rate,
-                Interval.around(rate, ground.variance() + effects.variance(apart)));
+                Interval.around(rate, ground.variance() + effects.variance(apart) + of.size() * unheard * unheard));
     }
 
     /** The way to fish a rig: of those it was fished in, or that a rule asks for, the one that most speaks for. */

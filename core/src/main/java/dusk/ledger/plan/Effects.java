@@ -1,5 +1,6 @@
 package dusk.ledger.plan;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.random.RandomGenerator;
@@ -17,22 +18,65 @@ import org.jspecify.annotations.Nullable;
  * ratio for each would count it as often as it has names.
  *
  * <p>How far levels differ of which nobody says anything is read off the records too: the width of their priors is
- * multiplied by the one factor of a grid that makes the records likeliest (empirical Bayes); without records it is 1. A
- * level that a rule speaks of keeps its own: that the others hardly differ is no reason to believe the rule.
+ * multiplied by a factor of a grid. In the same way the records say how far the rules as a whole are to be believed: a level
+ * that a rule speaks of has a mean of so much of the rule's, and a variance between the rule's and that of a level that
+ * nobody speaks of. Neither is taken as the likeliest one: each pair has the weight that the records give it (its evidence,
+ * by Laplace), and the posterior is the normal with the mean and covariance of them all together, so that what is not known
+ * of either is in every interval. Without records the widths are 1 and the rules are believed.
  */
 final class Effects {
-    private static final double[] WIDTHS = {1, 0.8, 0.6, 0.45, 0.35, 0.25, 0.18, 0.12, 0.08, 0.05, 0.03};
+    private static final double[] WIDTHS = {1, 0.5, 0.25, 0.12, 0.05};
+    private static final double[] TRUSTS = {1, 0.5, 0};
+    /** A pair of less weight moves no figure that is shown. */
+    private static final double NO_WEIGHT = 1e-4;
+
     private static final int MOST_STEPS = 60;
     private static final double SMALL_STEP = 1e-8;
 
     private final double[] mean;
     private final double[][] covariance;
     private final double width;
+    private final double trust;
 
-    private Effects(double[] mean, double[][] covariance, double width) {
-        this.mean = mean;
-        this.covariance = covariance;
-        this.width = width;
+    private Effects(List<Mode> modes) {
+        double[] weights = weights(modes);
+        int size = modes.get(0).at.length;
+        mean = new double[size];
+        covariance = new double[size][size];
+        double widths = 0;
+        double trusts = 0;
+        for (int k = 0; k < weights.length; k++) {
+            Mode mode = modes.get(k);
+            widths += weights[k] * mode.width;
+            trusts += weights[k] * mode.trust;
+            for (int i = 0; i < size; i++) {
+                mean[i] += weights[k] * mode.at[i];
+            }
+        }
+        for (int k = 0; k < weights.length; k++) {
+            if (weights[k] < NO_WEIGHT) {
+                continue;
+            }
+            Mode mode = modes.get(k);
+            double[][] own = mode.covariance();
+            for (int i = 0; i < size; i++) {
+                for (int j = 0; j < size; j++) {
+                    covariance[i][j] += weights[k] * (own[i][j] + (mode.at[i] - mean[i]) * (mode.at[j] - mean[j]));
+                }
+            }
+        }
+        width = widths;
+        trust = trusts;
+    }
+
+    /** By their evidence; of all sum 1. */
+    private static double[] weights(List<Mode> modes) {
+        double most = modes.stream().mapToDouble(mode -> mode.evidence).max().orElseThrow();
+        double[] weights = modes.stream()
+                .mapToDouble(mode -> Math.exp(mode.evidence - most))
+                .toArray();
+        double sum = Arrays.stream(weights).sum();
+        return Arrays.stream(weights).map(weight -> weight / sum).toArray();
     }
 
     /**
@@ -51,7 +95,16 @@ final class Effects {
      * @param sd above 0
      * @param open whether nobody says anything of it, so that the records tell how far such levels differ
      */
-    record Prior(double mean, double sd, boolean open) {}
+    record Prior(double mean, double sd, boolean open) {
+        /** What a level of which nobody says anything may differ, before the records say. */
+        static final double OPEN_SD = 0.7;
+
+        private double variance(double width, double trust) {
+            double own = sd * sd;
+            double unheard = OPEN_SD * OPEN_SD * width * width;
+            return open ? own * width * width : trust * own + (1 - trust) * unheard;
+        }
+    }
 
     /**
      * Fits.
@@ -64,17 +117,21 @@ final class Effects {
                 .filter(block -> block.size() > 1 && block.stream().anyMatch(s -> s.fish() > 0))
                 .toList();
         double alike = alike(speaking);
-        Mode best = null;
-        for (double width : speaking.isEmpty() ? new double[] {1} : WIDTHS) {
-            Mode mode = new Mode(speaking, priors, alike, width, best == null ? null : best.at);
-            if (best == null || mode.evidence > best.evidence) {
-                best = mode;
+        List<Mode> modes = new ArrayList<>();
+        if (speaking.isEmpty()) {
+            modes.add(new Mode(speaking, priors, alike, 1, 1, null));
+        } else {
+            boolean ruled = priors.stream().anyMatch(prior -> !prior.open());
+            double[] from = null;
+            for (double trust : ruled ? TRUSTS : new double[] {1}) {
+                for (double width : WIDTHS) {
+                    Mode mode = new Mode(speaking, priors, alike, width, trust, from);
+                    modes.add(mode);
+                    from = mode.at;
+                }
             }
         }
-        if (best == null) {
-            throw new IllegalStateException("no width of the priors was tried");
-        }
-        return new Effects(best.at, best.covariance(), best.width);
+        return new Effects(modes);
     }
 
     /**
@@ -108,9 +165,14 @@ final class Effects {
         return Math.sqrt(covariance[level][level]);
     }
 
-    /** By which the priors' widths were multiplied. */
+    /** By which the priors' widths are multiplied, in the mean. */
     double width() {
         return width;
+    }
+
+    /** How far the records bear the rules out, 0 to 1, in the mean. */
+    double trust() {
+        return trust;
     }
 
     /** Of the sum over some levels. */
@@ -173,18 +235,27 @@ final class Effects {
         private final double[] precision;
         private final double alike;
         private final double width;
+        private final double trust;
         private final double[] at;
         private final double[][] curvature;
         private final double evidence;
 
-        Mode(List<List<Stint>> blocks, List<Prior> priors, double alike, double width, double @Nullable [] from) {
+        Mode(
+                List<List<Stint>> blocks,
+                List<Prior> priors,
+                double alike,
+                double width,
+                double trust,
+                double @Nullable [] from) {
             this.blocks = blocks;
-            priorMean = priors.stream().mapToDouble(Prior::mean).toArray();
+            priorMean = priors.stream()
+                    .mapToDouble(prior -> prior.open() ? prior.mean() : trust * prior.mean())
+                    .toArray();
             this.alike = alike;
             this.width = width;
+            this.trust = trust;
             precision = priors.stream()
-                    .mapToDouble(prior -> prior.open() ? prior.sd() * width : prior.sd())
-                    .map(sd -> 1 / (sd * sd))
+                    .mapToDouble(prior -> 1 / prior.variance(width, trust))
                     .toArray();
             at = from == null ? priorMean.clone() : from.clone();
             curvature = new double[at.length][at.length];

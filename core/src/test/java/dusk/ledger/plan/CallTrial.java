@@ -10,17 +10,20 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.SplittableRandom;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Calls on a club whose truth is known: does what they promise hold. The truth of a call under some conditions is the mean
- * of what every stint fished under them would have caught with anything tied on, times what the truths make of the call's
- * levels there.
+ * Calls on a club whose truth is known: does what they promise hold. The truth of a call under some conditions is what a
+ * coming day under them gives in the mean, with anything tied on, times what the truths make of the call's levels there. A
+ * day goes by its place, light and warmth in these clubs and by nothing else, so that mean is over every stint that agrees
+ * with the conditions on {@link #BEARING}: which places the few stints under a certain sky happened to be fished at is luck.
  */
 final class CallTrial {
     private static final List<Factor> ASKED =
             List.of(Factor.WATER_TEMP, Factor.CLARITY, Factor.WEATHER, Factor.BOTTOM, Factor.SKY, Factor.LIGHT);
+    private static final Set<Factor> BEARING = Set.of(Factor.WATER_TEMP, Factor.BOTTOM, Factor.LIGHT);
     private static final int LEAST_STINTS = 30;
 
     private CallTrial() {}
@@ -72,15 +75,19 @@ final class CallTrial {
     }
 
     private static @Nullable Score of(SimulatedClub club, StintTable table, Map<Factor, String> known) {
+        double dayHours = 0;
+        double day = 0;
         double hours = 0;
         double bare = 0;
         double tied = 0;
         int stints = 0;
         for (int row = 0; row < table.size(); row++) {
-            int at = row;
-            if (known.entrySet().stream()
-                    .allMatch(e -> table.codes(e.getKey()).level(at).equals(e.getValue()))) {
-                double rate = club.bareRate().getOrDefault(table.id(row), 0.0);
+            double rate = club.bareRate().getOrDefault(table.id(row), 0.0);
+            if (agrees(table, row, known, BEARING)) {
+                dayHours += table.rodHours(row);
+                day += rate * table.rodHours(row);
+            }
+            if (agrees(table, row, known, known.keySet())) {
                 hours += table.rodHours(row);
                 bare += rate * table.rodHours(row);
                 tied += rate * table.rodHours(row) * club.multiplier().getOrDefault(table.id(row), 1.0);
@@ -104,15 +111,22 @@ final class CallTrial {
             if (!call.owned()) {
                 continue;
             }
-            double truth = bare / hours * made(club, table, call, known);
+            double truth = day / dayHours * made(club, table, call, known);
             if (calls == 0) {
                 firsts.add(Math.log(call.rate() / truth));
-                gain.add(truth / (tied / hours));
+                // what the tackle does, without the luck of the few stints' places
+                gain.add(made(club, table, call, known) / (tied / bare));
             }
             calls++;
             held += call.interval().low() <= truth && truth <= call.interval().high() ? 1 : 0;
         }
         return new Score(calls, held, firsts, gain);
+    }
+
+    private static boolean agrees(StintTable table, int row, Map<Factor, String> known, Set<Factor> on) {
+        return known.entrySet().stream()
+                .filter(e -> on.contains(e.getKey()))
+                .allMatch(e -> table.codes(e.getKey()).level(row).equals(e.getValue()));
     }
 
     /** What the truths make of a call; of conditions that are not asked for, as often as they hold under those that are. */
@@ -123,8 +137,7 @@ final class CallTrial {
         double hours = 0;
         for (int row = 0; row < table.size(); row++) {
             int at = row;
-            if (!known.entrySet().stream()
-                    .allMatch(e -> table.codes(e.getKey()).level(at).equals(e.getValue()))) {
+            if (!agrees(table, row, known, known.keySet())) {
                 continue;
             }
             double ratio = 1;

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -105,6 +106,21 @@ class EffectsTest {
                 .isGreaterThan(0.6);
         assertThat(Effects.of(blocks, priors(10, false)).sd(0))
                 .isGreaterThan(Effects.of(blocks, priors(10, true)).sd(0));
+    }
+
+    @Test
+    void rulesThatTheRecordsBelieAreNotHeardOnWhatTheRecordsCannotTell() {
+        SplittableRandom random = new SplittableRandom(21);
+        List<Effects.Prior> rules = Collections.nCopies(11, new Effects.Prior(0.6, 0.35, false));
+        // ten levels fished, of which the rules say the same; the eleventh was never fished
+        Effects believed = Effects.of(List.of(), rules);
+        double[] half = new double[10];
+        Arrays.setAll(half, level -> level % 2 == 0 ? 1.2 : -1.2);
+        Effects belied = Effects.of(fished(half, 400, random), rules);
+        assertThat(believed.trust()).isEqualTo(1);
+        assertThat(believed.mean(10)).isEqualTo(0.6);
+        assertThat(belied.trust()).isLessThan(0.1);
+        assertThat(belied.mean(10)).isCloseTo(0, within(0.06));
     }
 
     private static double[] truths(SplittableRandom random) {
