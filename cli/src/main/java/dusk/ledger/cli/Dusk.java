@@ -18,6 +18,7 @@ import picocli.CommandLine.Command;
             CompareCommand.class,
             PatternsCommand.class,
             PlanCommand.class,
+            TeachCommand.class,
             ColumnCommand.class,
             SampleCommand.class
         },

@@ -16,7 +16,7 @@ public record Effort(double fish, double rodHours) {
         }
     }
 
-    Effort plus(Effort other) {
+    public Effort plus(Effort other) {
         return new Effort(fish + other.fish, rodHours + other.rodHours);
     }
 

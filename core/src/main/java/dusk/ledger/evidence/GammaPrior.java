@@ -33,7 +33,7 @@ public record GammaPrior(double shape, double rate) {
      * @param levels fish and rod-hours of each level, both divided by the swing of trips
      * @return empty where there is no fish at all
      */
-    static Optional<GammaPrior> fit(List<Effort> levels) {
+    public static Optional<GammaPrior> fit(List<Effort> levels) {
         double fish = levels.stream().mapToDouble(Effort::fish).sum();
         double hours = levels.stream().mapToDouble(Effort::rodHours).sum();
         if (!(fish > 0)) {
@@ -56,7 +56,7 @@ public record GammaPrior(double shape, double rate) {
     }
 
     /** Posterior of a level's rate: Gamma(a+y, b+e). */
-    ShrunkRate given(Effort level) {
+    public ShrunkRate given(Effort level) {
         return ShrunkRate.of(shape + level.fish(), rate + level.rodHours());
     }
 

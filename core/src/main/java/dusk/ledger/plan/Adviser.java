@@ -24,6 +24,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -264,6 +265,35 @@ public final class Adviser {
      */
     public static Advice of(StintTable table, List<SetUp> setUps, PlanConditions conditions, Wish wish) {
         return new Adviser(table, setUps, conditions, wish).advice();
+    }
+
+    /**
+     * What is held of every level of the tackle that the club has, under some conditions, before anything is called.
+     *
+     * @param table the records; may be empty
+     */
+    public static Beliefs beliefs(StintTable table, List<SetUp> setUps, PlanConditions conditions) {
+        return new Adviser(table, setUps, conditions, Wish.USUAL).beliefs();
+    }
+
+    private Beliefs beliefs() {
+        Map<Factor, Map<String, int[]>> own = new EnumMap<>(Factor.class);
+        for (Factor factor : MAIN) {
+            Map<String, int[]> levels = new TreeMap<>();
+            // a way to fish is a stint's and no set-up's: those that were fished
+            StintTable of = factor == Factor.PRESENTATION ? table : planned;
+            for (int row = 0; row < of.size(); row++) {
+                boolean ours = of == table || candidates.owned().contains(of.id(row));
+                if (ours && of.codes(factor).at(row) > 0) {
+                    levels.computeIfAbsent(
+                            of.codes(factor).level(row),
+                            level -> known(factor, level).toArray());
+                }
+            }
+            own.put(factor, levels);
+        }
+        ShrunkRate base = base();
+        return new Beliefs(base == null ? null : (Double) base.mean(), own, effects);
     }
 
     private Advice advice() {

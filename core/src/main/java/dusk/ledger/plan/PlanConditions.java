@@ -79,6 +79,12 @@ public record PlanConditions(
         return of(reading(Instant.EPOCH).build(), At.ANYWHERE, Hour.UNKNOWN, Who.ANYBODY);
     }
 
+    /** Some levels known, and nothing else. */
+    public static PlanConditions knowing(Map<Factor, String> known) {
+        PlanConditions nothing = unknown();
+        return new PlanConditions(known, nothing.reading(), null, null, null, false, false);
+    }
+
     /** A reading to fill in, as of a moment. */
     public static ReadingBuilder reading(Instant at) {
         return ReadingBuilder.builder().id("planned").tripId("planned").at(at);
@@ -119,7 +125,7 @@ public record PlanConditions(
     }
 
     /** Set-ups as if each had been fished once under these conditions, a stint of its id each: what levels they have. */
-    StintTable fishedWith(List<SetUp> setUps) {
+    public StintTable fishedWith(List<SetUp> setUps) {
         return planned(setUps, reading, At.ANYWHERE, Hour.UNKNOWN, Who.ANYBODY);
     }
 

@@ -1,4 +1,4 @@
-package dusk.ledger.plan;
+package dusk.ledger.places;
 
 import java.util.ArrayList;
 import java.util.Arrays;

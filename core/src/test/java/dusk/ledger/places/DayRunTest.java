@@ -1,4 +1,4 @@
-package dusk.ledger.plan;
+package dusk.ledger.places;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
