@@ -26,7 +26,7 @@ public record Effort(double fish, double rodHours) {
     }
 
     /** All of some together. */
-    static Effort sum(List<Effort> all) {
+    public static Effort sum(List<Effort> all) {
         double fish = 0;
         double hours = 0;
         for (Effort one : all) {

@@ -10,7 +10,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
- * How many days of settled weather halve what a find is worth: the log of its rate over the usual one. They start from what
+ * How many days of settled weather halve what a find is worth: the log of its rate over the place's own. They start from what
  * the trade holds. Where a stage of the year has {@value #PAIRS} returns to a place, they are fitted to those (the fish of the
  * second visit are Poisson, of a mean that decays from the first) and drawn toward the start, by a normal on the log of the
  * half-life of sd {@value #SD}.
@@ -56,10 +56,10 @@ public final class HalfLives {
     /**
      * A return.
      *
-     * @param log of the first visit's rate over the usual one, luck allowed for
+     * @param log of the first visit's rate over the place's own, luck allowed for
      * @param days between the visits
      * @param changes between them, each a half-life
-     * @param expected fish of the second visit at the usual rate
+     * @param expected fish of the second visit at the place's own rate
      * @param fish of the second visit
      */
     record Return(double log, double days, int changes, double expected, int fish) {
@@ -74,9 +74,9 @@ public final class HalfLives {
      *
      * @param visits of places, in any order
      * @param rates of visits, luck allowed for
-     * @param usual fish a rod-hour, above 0
+     * @param own fish a rod-hour of each place over all its visits, above 0
      */
-    static HalfLives of(List<Visit> visits, Map<Visit, Double> rates, double usual) {
+    static HalfLives of(List<Visit> visits, Map<Visit, Double> rates, Map<String, Double> own) {
         Map<Season, List<Return>> returns = new EnumMap<>(Season.class);
         Map<String, List<Visit>> byPlace = new LinkedHashMap<>();
         visits.forEach(
@@ -87,7 +87,8 @@ public final class HalfLives {
                 Visit first = of.get(i - 1);
                 Visit second = of.get(i);
                 Season season = first.water().season();
-                if (season != null) {
+                double usual = own.getOrDefault(first.spotId(), 0.0);
+                if (season != null && usual > 0) {
                     returns.computeIfAbsent(season, s -> new ArrayList<>())
                             .add(new Return(
                                     Math.log(rates.getOrDefault(first, usual) / usual),

@@ -71,7 +71,8 @@ public record RunAsk(
                 moves[from][to] = from == to ? 0 : steps;
             }
         }
-        return new DayRun.Day(bites, moves, new int[bites.length]);
+        double slotHours = SLOT.toMinutes() / 60.0;
+        return new DayRun.Day(bites, moves, new int[bites.length], Math.pow(0.5, slotHours / rates.wearHours()));
     }
 
     /** The tide's word at a moment; null on a water without one. */

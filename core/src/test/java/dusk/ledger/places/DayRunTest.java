@@ -2,6 +2,7 @@ package dusk.ledger.places;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
@@ -34,20 +35,24 @@ class DayRunTest {
                 move[p][q] = (int) Math.ceil(Math.hypot(at[p][0] - at[q][0], at[p][1] - at[q][1]));
             }
         }
-        return new DayRun.Day(bites, move, reach);
+        return new DayRun.Day(bites, move, reach, random.nextBoolean() ? 1 : random.nextDouble(0.5, 1));
     }
 
     /** Everything that can be done, slot by slot. */
-    private static double exhaustive(DayRun.Day day, int place, int slot, Set<Integer> been) {
+    private static double exhaustive(DayRun.Day day, int place, int slot, int fished, Set<Integer> been) {
         double best = 0;
         if (slot < day.slots()) {
-            best = day.bites()[place][slot] + exhaustive(day, place, slot + 1, been);
+            best = Math.pow(day.kept(), fished) * day.bites()[place][slot]
+                    + exhaustive(day, place, slot + 1, fished + 1, been);
+        }
+        if (slot < day.slots() && fished == 0) {
+            best = Math.max(best, exhaustive(day, place, slot + 1, 0, been));
         }
         for (int next = 0; next < day.places(); next++) {
             if (!been.contains(next) && slot + day.move()[place][next] <= day.slots()) {
                 Set<Integer> more = new HashSet<>(been);
                 more.add(next);
-                best = Math.max(best, exhaustive(day, next, slot + day.move()[place][next], more));
+                best = Math.max(best, exhaustive(day, next, slot + day.move()[place][next], 0, more));
             }
         }
         return best;
@@ -57,7 +62,7 @@ class DayRunTest {
         double best = 0;
         for (int first = 0; first < day.places(); first++) {
             if (day.reach()[first] <= day.slots()) {
-                best = Math.max(best, exhaustive(day, first, day.reach()[first], Set.of(first)));
+                best = Math.max(best, exhaustive(day, first, day.reach()[first], 0, Set.of(first)));
             }
         }
         return best;
@@ -91,7 +96,7 @@ class DayRunTest {
             assertThat(leg.to()).isGreaterThan(leg.from()).isLessThanOrEqualTo(day.slots());
             double got = 0;
             for (int slot = leg.from(); slot < leg.to(); slot++) {
-                got += day.bites()[leg.place()][slot];
+                got += Math.pow(day.kept(), slot - leg.from()) * day.bites()[leg.place()][slot];
             }
             assertThat(leg.bites()).isCloseTo(got, within(1e-9));
             bites += got;
@@ -144,6 +149,16 @@ class DayRunTest {
         }
     }
 
+    /** Dusk at the end: the best place is rested until then, and the others are fished before it. */
+    @Test
+    void aPlaceThatWearsIsKeptForItsHour() {
+        double[][] bites = {{1, 1, 1, 1, 9, 9}, {1, 1, 1, 1, 1, 1}};
+        DayRun run = DayRun.best(new DayRun.Day(bites, new int[][] {{0, 1}, {1, 0}}, new int[2], 0.5));
+        assertThat(run.legs())
+                .extracting(DayRun.Leg::place, DayRun.Leg::from, DayRun.Leg::to)
+                .containsExactly(tuple(1, 0, 3), tuple(0, 4, 6));
+    }
+
     @Test
     void twelvePlacesOverAWholeDayAreWeighed() {
         DayRun.Day day = day(12, 84, new SplittableRandom(1));
@@ -154,7 +169,7 @@ class DayRunTest {
 
     @Test
     void aDayTooShortForAnyPlaceIsEmpty() {
-        DayRun.Day day = new DayRun.Day(new double[][] {{1}}, new int[][] {{0}}, new int[] {5});
+        DayRun.Day day = new DayRun.Day(new double[][] {{1}}, new int[][] {{0}}, new int[] {5}, 1);
         assertThat(DayRun.best(day)).isEqualTo(new DayRun(List.of(), 0));
         assertThat(DayRun.inOrder(day, List.of(0))).isEqualTo(new DayRun(List.of(), 0));
     }
@@ -164,8 +179,10 @@ class DayRunTest {
         assertThatThrownBy(() -> day(13, 4, new SplittableRandom(1)))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("expected 1 to 12 places");
-        assertThatThrownBy(() -> new DayRun.Day(new double[][] {{-1}}, new int[][] {{0}}, new int[] {0}))
+        assertThatThrownBy(() -> new DayRun.Day(new double[][] {{-1}}, new int[][] {{0}}, new int[] {0}, 1))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("place 0: expected bites for every slot");
+        assertThatThrownBy(() -> new DayRun.Day(new double[][] {{1}}, new int[][] {{0}}, new int[] {0}, 0))
+                .hasMessage("expected a share above 0 and no more than 1, not 0.0");
     }
 }

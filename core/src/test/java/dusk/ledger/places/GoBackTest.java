@@ -55,7 +55,7 @@ class GoBackTest {
         assertThat(place(board, "flat").rate()).isLessThan(board.usual());
     }
 
-    /** The rate goes back to the usual one: half of its log in ten days of summer, and half again with each change. */
+    /** The rate goes back to the place's own: half of its log in ten days of summer, and half again with each change. */
     @ParameterizedTest
     @CsvSource({
         "21, 1.2, steady, settled, 0",
@@ -69,8 +69,9 @@ class GoBackTest {
         GoBack board = GoBack.of(visits(), NOW, water(Season.SUMMER, celsius, clarity, trend, weather), "dusk");
         GoBack.Place wall = place(board, "wall");
         assertThat(wall.changes()).hasSize(changes);
-        double log = Math.log(wall.then() / board.usual());
-        assertThat(Math.log(wall.rate() / board.usual())).isCloseTo(log * Math.pow(0.5, 4 + changes), within(1e-9));
+        double log = Math.log(wall.then() / wall.own());
+        assertThat(Math.log(wall.rate() / wall.own())).isCloseTo(log * Math.pow(0.5, 4 + changes), within(1e-9));
+        assertThat(wall.left()).isCloseTo(Math.pow(0.5, 4 + changes), within(1e-9));
     }
 
     @Test

@@ -75,6 +75,16 @@ class RunAskTest {
         assertThat(Math.abs(rates.at("s1", "day", null) - crude)).isLessThan(Math.abs(unknown - crude));
     }
 
+    /** In these clubs no place wears, which the records move the two hours of the start away from. */
+    @Test
+    void howFastPlacesWearIsReadOffTheStintsOfAStay() {
+        assertThat(PlaceRates.of(TABLE).wearHours()).isGreaterThan(4);
+        assertThat(PlaceRates.of(TABLE.where(row -> false)).wearHours()).isCloseTo(2, within(0.01));
+        DayRun.Day day = new RunAsk(List.of("a"), NOON, NOON.plusSeconds(3600), WHERE, 10, null)
+                .day(PlaceRates.of(TABLE.where(row -> false)));
+        assertThat(Math.pow(day.kept(), 12)).as("two hours of ten minutes").isCloseTo(0.5, within(0.01));
+    }
+
     @Test
     void nothingIsKnownOfAnEmptyLedger() {
         assertThat(PlaceRates.of(TABLE.where(row -> false)).at("s1", "dusk", "ebb"))

@@ -74,14 +74,27 @@ public class TripRows {
                 .all(
                         viewer,
                         READINGS,
-                        Tables.READINGS.TRIP_ID.in(select(Tables.TRIPS.TRIP_ID)
-                                .from(Tables.TRIPS)
-                                .where(Visibility.of(viewer, Tables.TRIPS))
-                                .and(Tables.TRIPS.WATER_ID.eq(waterId))),
+                        ofWater(viewer, waterId),
                         List.of(Tables.READINGS.AT.desc(), Tables.READINGS.READING_ID.desc()),
                         1)
                 .stream()
                 .findFirst();
+    }
+
+    /** The readings of a water since a moment, whosever trips they were taken on, in the order they were taken. */
+    public List<Reading> onSince(Viewer viewer, String waterId, Instant since) {
+        return rows.all(
+                viewer,
+                READINGS,
+                ofWater(viewer, waterId).and(Tables.READINGS.AT.ge(since)),
+                List.of(Tables.READINGS.AT.asc(), Tables.READINGS.READING_ID.asc()));
+    }
+
+    private static Condition ofWater(Viewer viewer, String waterId) {
+        return Tables.READINGS.TRIP_ID.in(select(Tables.TRIPS.TRIP_ID)
+                .from(Tables.TRIPS)
+                .where(Visibility.of(viewer, Tables.TRIPS))
+                .and(Tables.TRIPS.WATER_ID.eq(waterId)));
     }
 
     /** In the order they began. */
