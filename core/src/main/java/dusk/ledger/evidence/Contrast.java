@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A against B, or the rest: matched within blocks, and adjusted by regression.
@@ -70,7 +71,21 @@ public record Contrast(String level, String versus, MatchedRatio matched, Estima
 
     private static MatchedRatio matched(
             StintTable table, Factor factor, int[] side, List<Factor> by, BitSet rows, int[] fish) {
-        return MatchedRatio.of(blocks(table, factor, side, by, rows, fish));
+        return MatchedRatio.of(blocks(table, table.codes(factor), side, by, rows, fish));
+    }
+
+    /** One set-up against another by its id, matched; null species for all fish. */
+    public static MatchedRatio ofSetUps(
+            StintTable table, String setUp, String other, @Nullable String species, List<Factor> by) {
+        Codes codes = table.setUps();
+        int[] side = new int[codes.levels().size()];
+        for (int code = 0; code < side.length; code++) {
+            String id = codes.levels().get(code);
+            side[code] = id.equals(setUp) ? 1 : id.equals(other) ? 0 : -1;
+        }
+        BitSet rows = new BitSet();
+        rows.set(0, table.size());
+        return MatchedRatio.of(blocks(table, codes, side, by, rows, table.fish(species, null)));
     }
 
     /** Every recorded level of a question against the rest. */
@@ -84,8 +99,7 @@ public record Contrast(String level, String versus, MatchedRatio matched, Estima
 
     /** Blocks with both sides. The cluster of a block is its trip; where blocks are not of one trip, the block itself. */
     private static List<Block> blocks(
-            StintTable table, Factor factor, int[] side, List<Factor> by, BitSet rows, int[] fish) {
-        Codes levels = table.codes(factor);
+            StintTable table, Codes levels, int[] side, List<Factor> by, BitSet rows, int[] fish) {
         Codes trips = table.codes(Factor.TRIP);
         int[] spoken = rows.stream().filter(row -> side[levels.at(row)] >= 0).toArray();
         boolean ofTrips = by.contains(Factor.TRIP);
