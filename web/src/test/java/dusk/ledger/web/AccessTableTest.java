@@ -7,12 +7,15 @@ import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.Loss;
 import dusk.ledger.journal.Sign;
+import dusk.ledger.teach.Trial;
 import dusk.ledger.units.Length;
 import dusk.ledger.water.Calibration;
 import dusk.ledger.web.afloat.By;
 import dusk.ledger.web.afloat.RodActs;
+import dusk.ledger.web.afloat.TripActs;
 import dusk.ledger.web.records.Drops;
 import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.Trials;
 import dusk.ledger.web.records.TripRows;
 import dusk.ledger.web.records.WaterRules;
 import dusk.ledger.web.store.Deletions;
@@ -170,6 +173,19 @@ class AccessTableTest extends RequestedClub {
             GET  /findings/grid                           | /findings/grid                      | in  200 200 200 200 200
             GET  /findings/clock                          | /findings/clock                     | in  200 200 200 200 200
             GET  /findings/funnel                         | /findings/funnel                    | in  200 200 200 200 200
+            GET  /today                                   | /today                              | in  200 200 200 200 200
+            GET  /plan/pack                               | /plan/pack?water=lake               | in  200 200 200 200 200
+            POST /plan/calls                              | /plan/calls ? water=lake            | in  200 302 302 302 302
+            GET  /plan/run                                | /plan/run?water=lake                | in  200 200 200 200 200
+            GET  /plan/run.ics                            | /plan/run.ics?water=lake&from=2026-10-03T14:00&until=18:00&move=10&spot=point | in 422 200 200 200 200
+            GET  /plan/go-back                            | /plan/go-back?water=lake            | in  200 200 200 200 200
+            GET  /plan/kept                               | /plan/kept                          | in  200 200 200 200 200
+            GET  /plan/trials                             | /plan/trials                        | in  200 200 200 200 200
+            POST /plan/trials                             | /plan/trials ? setup_id_a=jig&setup_id_b=drop&minutes=20&hours=10 | in 422 302 302 302 302
+            POST /plan/trials/{trialId}/end               | /plan/trials/{trial}/end            | in  404 404 302 404 302
+            POST /deck/{tripId}/lot                       | /deck/{live}/lot ? lot=5            | in  404 404 302 302 302
+            POST /deck/{tripId}/trial                     | /deck/{live}/trial ? trial_id={trial} | in 404 404 302 302 302
+            POST /deck/{tripId}/rods/{rodId}/{touch}      | /deck/{live}/rods/{rod}/take        | in  404 404 302 302 302
             GET  /plan                                    | /plan                               | in  200 200 200 200 200
             GET  /plan/rules                              | /plan/rules                         | in  200 200 200 200 200
             GET  /findings/favourites                     | /findings/favourites                | in  200 200 200 200 200
@@ -266,6 +282,10 @@ class AccessTableTest extends RequestedClub {
         club.get(Deletions.class).undo(club.guide.viewer(), ids.get("deletion"));
         club.get(RodActs.class)
                 .landed(new By(club.guide, live, "landing", TestClub.START), ids.get("rod"), "walleye", 1);
+        Trials trials = club.get(Trials.class);
+        trials.add(club.member.viewer(), new Trial("trial", "jig", "drop", null, 20, 10, 1, TestClub.START, null));
+        ids.put("trial", "trial");
+        club.get(TripActs.class).trial(new By(club.guide, live, "trying", TestClub.START), "trial");
         ids.put(
                 "landed",
                 club.all(LedgerFormat.CATCHES).stream()

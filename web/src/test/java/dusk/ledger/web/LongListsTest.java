@@ -83,6 +83,12 @@ class LongListsTest extends RequestedClub {
                 "/column/fan",
                 "/plan",
                 "/plan/rules",
+                "/plan/pack",
+                "/plan/run",
+                "/plan/go-back",
+                "/plan/trials",
+                "/plan/kept",
+                "/today",
                 "/findings/compare",
             })
     void noPageListsThemAll(String path) throws Exception {

@@ -12,6 +12,7 @@ import dusk.ledger.web.form.TimeOfDay;
 import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.records.Decks;
 import dusk.ledger.web.records.Drops;
+import dusk.ledger.web.records.Offers;
 import dusk.ledger.web.records.RodOut;
 import dusk.ledger.web.records.SetUps;
 import dusk.ledger.web.records.TripRows;
@@ -19,6 +20,7 @@ import dusk.ledger.web.records.Way;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.words.CountForm;
+import dusk.ledger.web.words.SetUpWords;
 import dusk.ledger.web.words.StintWords;
 import java.time.Instant;
 import java.util.List;
@@ -32,6 +34,8 @@ import org.springframework.stereotype.Component;
 /** What is done with one rod. */
 @Component
 public class RodActs {
+    private static final String TRIAL = "trial";
+
     private final Afloat afloat;
     private final Running running;
     private final Decks decks;
@@ -39,6 +43,8 @@ public class RodActs {
     private final SetUps setUps;
     private final Drops drops;
     private final Swap swap;
+    private final Offers offers;
+    private final Drawing drawing;
     private final NewId newId;
 
     RodActs(
@@ -49,7 +55,11 @@ public class RodActs {
             SetUps setUps,
             Drops drops,
             Swap swap,
+            Offers offers,
+            Drawing drawing,
             NewId newId) {
+        this.offers = offers;
+        this.drawing = drawing;
         this.afloat = afloat;
         this.running = running;
         this.decks = decks;
@@ -181,6 +191,10 @@ public class RodActs {
             on.w().insert(LedgerFormat.SETUPS, setUp);
         }
         Place place = change.place() == null ? new Place(rod.spotId(), rod.depth()) : change.place();
+        boolean swapped = setUp != null && !setUp.id().equals(rod.setUpId());
+        if (swapped) {
+            offers.swapped(on.w(), on.by().viewer(), on.by().tripId(), rod);
+        }
         RodOut next = new RodOut(
                 rod.id(),
                 rod.number(),
@@ -189,7 +203,7 @@ public class RodActs {
                 setUp == null ? rod.setUpId() : setUp.id(),
                 place.spotId(),
                 place.depth(),
-                change.way() == null ? way(rod, place) : change.way(),
+                change.way() == null ? way(rod, place, swapped) : change.way(),
                 null,
                 on.at());
         if (rod.down()) {
@@ -199,11 +213,41 @@ public class RodActs {
         }
     }
 
-    /** Where the fish are is said of a place. */
-    private static Way way(RodOut rod, Place place) {
-        return Objects.equals(place.spotId(), rod.spotId())
+    /** Where the fish are is said of a place; what is chosen by hand is no trial any more. */
+    private static Way way(RodOut rod, Place place, boolean swapped) {
+        Way way = Objects.equals(place.spotId(), rod.spotId())
                 ? rod.way()
                 : rod.way().elsewhere();
+        return swapped && TRIAL.equals(way.purpose()) ? way.forPurpose(null) : way;
+    }
+
+    /**
+     * Takes what the lot or a trial offers a rod, or declines it; both are noted.
+     *
+     * @throws Refusal where nothing is offered any more
+     */
+    public void offered(By by, String rodId, boolean take) {
+        afloat.live(by, "", on -> {
+            RodOut rod = on.rod(rodId);
+            Offers.Settings settings = offers.of(by.viewer(), by.tripId());
+            Drawing.Offer offer =
+                    drawing.of(by.viewer(), on.deck(), rod, settings, rows.stintsLike(by.viewer(), by.tripId(), rod));
+            if (offer == null) {
+                throw new Refusal("Nothing is offered here any more: another hand was quicker.");
+            }
+            String words = SetUpWords.of(offer.setUp(), by.person().units());
+            String from = offer.drawn() == null ? "the trial's turn" : "by lot";
+            on.say(rod, (take ? from : from + ", not taken") + ": " + words);
+            if (offer.drawn() != null) {
+                offers.note(on.w(), by.tripId(), rod, on.at(), offer.drawn(), take);
+            }
+            if (take) {
+                change(on, rod, new Change(null, offer.setUp(), null, rod.way().forPurpose(TRIAL)));
+            } else {
+                offers.swapped(on.w(), by.viewer(), by.tripId(), rod);
+                decks.touch(on.w(), rod, on.at());
+            }
+        });
     }
 
     /**

@@ -8,11 +8,14 @@ import dusk.ledger.journal.SpotBuilder;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.Water;
 import dusk.ledger.web.form.Typed;
+import dusk.ledger.web.records.Calls;
 import dusk.ledger.web.records.Deck;
 import dusk.ledger.web.records.Decks;
+import dusk.ledger.web.records.Offers;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Places;
 import dusk.ledger.web.records.RodOut;
+import dusk.ledger.web.records.Trials;
 import dusk.ledger.web.records.Way;
 import dusk.ledger.web.store.Acts;
 import dusk.ledger.web.store.NewId;
@@ -36,9 +39,28 @@ public class TripActs {
     private final Running running;
     private final Decks decks;
     private final Places places;
+    private final Offers offers;
+    private final Calls calls;
+    private final Trials trials;
+    private final LotQuestions questions;
     private final NewId newId;
 
-    TripActs(Afloat afloat, Acts acts, RodActs rodActs, Running running, Decks decks, Places places, NewId newId) {
+    TripActs(
+            Afloat afloat,
+            Acts acts,
+            RodActs rodActs,
+            Running running,
+            Decks decks,
+            Places places,
+            Offers offers,
+            Calls calls,
+            Trials trials,
+            LotQuestions questions,
+            NewId newId) {
+        this.offers = offers;
+        this.calls = calls;
+        this.trials = trials;
+        this.questions = questions;
         this.afloat = afloat;
         this.acts = acts;
         this.rodActs = rodActs;
@@ -61,7 +83,17 @@ public class TripActs {
             @Nullable String rodId,
             @Nullable String presentation) {}
 
-    /** Begins a trip with its first rods, up or down; the trip's id. */
+    /**
+     * What a trip is begun with beside its rods.
+     *
+     * @param lot one swap in so many; 0 for none
+     * @param callId of the call that is taken to it; null for none
+     */
+    public record Plan(int lot, @Nullable String callId) {
+        public static final Plan NONE = new Plan(0, null);
+    }
+
+    /** Begins a trip with its first rods and no plan, up or down; the trip's id. */
     public String begin(
             Person person,
             Water water,
@@ -70,11 +102,35 @@ public class TripActs {
             List<Wanted> rods,
             Place place,
             boolean up) {
+        return begin(person, water, now, until, rods, place, up, Plan.NONE);
+    }
+
+    /** Begins a trip with its first rods, up or down; the trip's id. */
+    public String begin(
+            Person person,
+            Water water,
+            Instant now,
+            @Nullable Instant until,
+            List<Wanted> rods,
+            Place place,
+            boolean up,
+            Plan plan) {
+        List<Offers.Asked> asked = plan.lot() == 0 ? List.of() : questions.asked(person.viewer());
         Trip trip = new Trip(newId.next(), water.id(), now, null, null);
         By by = new By(person, trip.id(), newId.next(), now);
         Deck start = new Deck(trip, water, until, Map.of(), Set.of(), List.of());
         acts.once(by.viewer(), by.act("the trip started"), w -> {
             decks.begin(w, by.viewer(), trip, until);
+            offers.lot(w, trip.id(), plan.lot(), asked);
+            if (plan.callId() != null) {
+                calls.fished(w, by.viewer(), plan.callId(), trip.id());
+                offers.pack(
+                        w,
+                        trip.id(),
+                        calls.one(by.viewer(), plan.callId()).rods().stream()
+                                .map(Calls.Rod::setUpId)
+                                .toList());
+            }
             Afloat.Doing on = new Afloat.Doing(by, start, now, w);
             Map<String, String> guests = new HashMap<>();
             for (int i = 0; i < rods.size(); i++) {
@@ -164,6 +220,30 @@ public class TripActs {
             for (RodOut rod : on.deck().rods()) {
                 rodActs.change(on, rod, Change.of(new Place(to.id(), depth)));
             }
+        });
+    }
+
+    /** Takes the lot up, one swap in so many, or lays it down with 0. */
+    public void lot(By by, int oneIn) {
+        List<Offers.Asked> asked = oneIn == 0 ? List.of() : questions.asked(by.viewer());
+        afloat.live(by, "", on -> {
+            on.w().say(oneIn == 0 ? "no lot any more" : "one swap in " + oneIn + " by lot");
+            offers.lot(on.w(), by.tripId(), oneIn, asked);
+        });
+    }
+
+    /**
+     * Takes a trial up on the deck; null lays it down.
+     *
+     * @throws Refusal where it has ended
+     */
+    public void trial(By by, @Nullable String trialId) {
+        afloat.live(by, "", on -> {
+            if (trialId != null && trials.one(by.viewer(), trialId).ended() != null) {
+                throw new Refusal("That trial has ended. Its page can take the end back.");
+            }
+            on.w().say(trialId == null ? "the trial laid down" : "a trial taken up");
+            offers.trial(on.w(), by.tripId(), trialId);
         });
     }
 

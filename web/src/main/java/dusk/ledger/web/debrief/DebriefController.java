@@ -2,18 +2,26 @@ package dusk.ledger.web.debrief;
 
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import dusk.ledger.journal.SetUp;
 import dusk.ledger.web.frame.Horizon;
 import dusk.ledger.web.frame.HorizonStrip;
 import dusk.ledger.web.portrait.Portrait;
+import dusk.ledger.web.records.Calls;
 import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.SetUps;
 import dusk.ledger.web.records.Trips;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Viewer;
+import dusk.ledger.web.words.PromiseWords;
+import dusk.ledger.web.words.SetUpWords;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -28,9 +36,14 @@ class DebriefController {
     private final DayReading days;
     private final Trips trips;
     private final Horizon horizon;
+    private final Calls calls;
+    private final SetUps setUps;
     private final SpringTemplateEngine templates;
 
-    DebriefController(DayReading days, Trips trips, Horizon horizon, SpringTemplateEngine templates) {
+    DebriefController(
+            DayReading days, Trips trips, Horizon horizon, Calls calls, SetUps setUps, SpringTemplateEngine templates) {
+        this.calls = calls;
+        this.setUps = setUps;
         this.days = days;
         this.trips = trips;
         this.horizon = horizon;
@@ -47,8 +60,29 @@ class DebriefController {
                         .page(
                                 trips.may(viewer, tripId, Trips.Doing.ADD),
                                 trips.may(viewer, tripId, Trips.Doing.CHANGE)));
+        model.addAttribute("promised", promised(person, tripId));
         model.addAttribute("strip", strip(day));
         return "debrief/debrief";
+    }
+
+    /** What the call that was taken to the trip promised, and what came; none where none was. */
+    private List<String> promised(Person person, String tripId) {
+        Calls.Call call = calls.of(person.viewer(), tripId).orElse(null);
+        if (call == null) {
+            return List.of();
+        }
+        Map<String, SetUp> tied =
+                setUps
+                        .of(
+                                person.viewer(),
+                                call.rods().stream().map(Calls.Rod::setUpId).toList())
+                        .stream()
+                        .collect(Collectors.toMap(SetUp::id, one -> one));
+        List<Calls.Came> came = calls.came(person.viewer(), List.of(call)).getOrDefault(call, List.of());
+        return call.rods().stream()
+                .map(rod -> SetUpWords.of(Objects.requireNonNull(tied.get(rod.setUpId())), person.units()) + ": "
+                        + PromiseWords.of(rod, came))
+                .toList();
     }
 
     private HorizonStrip strip(DayRecord day) {

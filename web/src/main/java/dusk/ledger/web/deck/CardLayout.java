@@ -9,6 +9,7 @@ import dusk.ledger.journal.StintBuilder;
 import dusk.ledger.tackle.TackleChecks;
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.UnitSystem;
+import dusk.ledger.web.afloat.Drawing;
 import dusk.ledger.web.portrait.Portrait;
 import dusk.ledger.web.records.RodOut;
 import dusk.ledger.web.words.PlaceWords;
@@ -31,8 +32,10 @@ class CardLayout {
     private final CardChoices choices;
     private final FishSheet sheet;
     private final HowSheet how;
+    private final Drawing drawing;
 
-    CardLayout(StayWords stay, CardChoices choices, FishSheet sheet, HowSheet how) {
+    CardLayout(StayWords stay, CardChoices choices, FishSheet sheet, HowSheet how, Drawing drawing) {
+        this.drawing = drawing;
         this.stay = stay;
         this.choices = choices;
         this.sheet = sheet;
@@ -71,7 +74,24 @@ class CardLayout {
                 undo(seen, rod),
                 choices.of(seen, rod, setUp, here ? just.typed() : Map.of()),
                 cautions(seen, rod, setUp),
+                offer(seen, rod),
                 here ? just.fault() : "");
+    }
+
+    /** What the lot or a trial would have tied on next. */
+    private DeckView.@Nullable Offer offer(Seen seen, RodOut rod) {
+        Drawing.Offer offer = seen.deck().live()
+                ? drawing.of(seen.person().viewer(), seen.deck(), rod, seen.settings(), seen.stints())
+                : null;
+        if (offer == null) {
+            return null;
+        }
+        String setUp = SetUpWords.of(offer.setUp(), seen.units());
+        boolean lot = offer.drawn() != null;
+        return new DeckView.Offer(
+                (lot ? "Next by lot: " : "The trial's turn: ") + setUp + ", " + offer.minutes() + " minutes",
+                Portrait.svg(offer.setUp(), setUp),
+                lot);
     }
 
     /** How it is fished; the depth stands with the place. */

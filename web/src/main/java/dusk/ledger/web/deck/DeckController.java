@@ -1,6 +1,7 @@
 package dusk.ledger.web.deck;
 
 import dusk.ledger.journal.Invalid;
+import dusk.ledger.teach.Lot;
 import dusk.ledger.web.afloat.Acting;
 import dusk.ledger.web.afloat.By;
 import dusk.ledger.web.afloat.ConditionWords;
@@ -50,7 +51,7 @@ class DeckController {
         return answer.deck(person, tripId, Just.landed("", fish), !script.isEmpty(), model);
     }
 
-    @PostMapping("/{what:move|end|sign|reading|still|wave|undo|cast}")
+    @PostMapping("/{what:move|end|sign|reading|still|wave|undo|cast|lot|trial}")
     String act(
             Person person,
             @PathVariable String tripId,
@@ -77,6 +78,16 @@ class DeckController {
             case "move" -> acts.move(by, typed);
             case "end" -> acts.end(by);
             case "cast" -> fans.next(by);
+            case "lot" -> {
+                String oneIn = typed.text("lot");
+                acts.lot(
+                        by,
+                        Lot.HOW_OFTEN.stream()
+                                .filter(n -> String.valueOf(n).equals(oneIn))
+                                .findFirst()
+                                .orElseThrow(NotYours::new));
+            }
+            case "trial" -> acts.trial(by, typed.textOrNull("trial_id"));
             case "sign" -> conditions.sign(by, Said.of("kind", typed));
             case "undo" -> acts.undo(by, typed.text("undo"));
             default -> {

@@ -1,7 +1,9 @@
 package dusk.ledger.web.deck;
 
 import dusk.ledger.journal.Catch;
+import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Stint;
+import dusk.ledger.teach.Trial;
 import dusk.ledger.units.Figures;
 import dusk.ledger.vocabulary.Words;
 import dusk.ledger.web.form.FormField;
@@ -9,12 +11,19 @@ import dusk.ledger.web.records.Deck;
 import dusk.ledger.web.records.Fans;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.RodOut;
+import dusk.ledger.web.records.SetUps;
+import dusk.ledger.web.records.Trials;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.words.PlaceWords;
+import dusk.ledger.web.words.SetUpWords;
 import dusk.ledger.web.words.StintWords;
 import dusk.ledger.web.words.TimeText;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -25,8 +34,12 @@ class DeckPages {
     private final CardLayout cards;
     private final ConditionStrip strip;
     private final Fans fans;
+    private final Trials trials;
+    private final SetUps setUps;
 
-    DeckPages(DeckReading reading, CardLayout cards, ConditionStrip strip, Fans fans) {
+    DeckPages(DeckReading reading, CardLayout cards, ConditionStrip strip, Fans fans, Trials trials, SetUps setUps) {
+        this.trials = trials;
+        this.setUps = setUps;
         this.reading = reading;
         this.cards = cards;
         this.strip = strip;
@@ -61,7 +74,28 @@ class DeckPages {
                         .orElse(null),
                 deck.rods().size() < RodOut.MOST,
                 casts(fans.from(person.viewer(), deck.trip().id(), deck.spotId())),
+                seen.settings().lot(),
+                deck.live() ? trials(person) : List.of(),
+                Objects.requireNonNullElse(seen.settings().trialId(), ""),
                 just.at().isEmpty() ? just.fault() : "");
+    }
+
+    private List<DeckView.Trial> trials(Person person) {
+        List<Trial> open = trials.open(person.viewer());
+        Map<String, SetUp> of = setUps
+                .of(
+                        person.viewer(),
+                        open.stream()
+                                .flatMap(trial -> Stream.of(trial.setUpA(), trial.setUpB()))
+                                .toList())
+                .stream()
+                .collect(Collectors.toMap(SetUp::id, one -> one));
+        return open.stream()
+                .map(trial -> new DeckView.Trial(
+                        trial.id(),
+                        SetUpWords.of(Objects.requireNonNull(of.get(trial.setUpA())), person.units()) + " or "
+                                + SetUpWords.of(Objects.requireNonNull(of.get(trial.setUpB())), person.units())))
+                .toList();
     }
 
     private static List<FormField.Option> places(Seen seen) {

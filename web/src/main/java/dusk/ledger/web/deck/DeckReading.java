@@ -9,6 +9,7 @@ import dusk.ledger.web.records.Anglers;
 import dusk.ledger.web.records.Deck;
 import dusk.ledger.web.records.Drops;
 import dusk.ledger.web.records.FishFacts;
+import dusk.ledger.web.records.Offers;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Places;
 import dusk.ledger.web.records.RodOut;
@@ -41,6 +42,7 @@ class DeckReading {
     private final Drops drops;
     private final Acts acts;
     private final FishFacts facts;
+    private final Offers offers;
     private final Clock clock;
 
     DeckReading(
@@ -53,7 +55,9 @@ class DeckReading {
             Drops drops,
             Acts acts,
             FishFacts facts,
+            Offers offers,
             Clock clock) {
+        this.offers = offers;
         this.rows = rows;
         this.anglers = anglers;
         this.places = places;
@@ -88,7 +92,8 @@ class DeckReading {
                 rules.leadForbidden(viewer, deck.water().id()),
                 facts.toothed(viewer, deck.water().id()),
                 drops.calibrations(viewer),
-                rows.lastReading(viewer, trip, now));
+                rows.lastReading(viewer, trip, now),
+                offers.of(viewer, trip));
     }
 
     Seen card(Person person, Deck deck, RodOut rod) {
@@ -123,7 +128,8 @@ class DeckReading {
                 rules.leadForbidden(viewer, deck.water().id()),
                 facts.toothed(viewer, deck.water().id()),
                 drops.calibrations(viewer, setUp),
-                rows.lastReading(viewer, trip, now));
+                rows.lastReading(viewer, trip, now),
+                offers.of(viewer, trip));
     }
 
     private static <T> Map<String, T> byId(Collection<T> list, Function<T, String> id) {

@@ -24,6 +24,9 @@ record DeckView(
         @Nullable Undo undo,
         boolean roomForRods,
         Casts casts,
+        int lot,
+        List<Trial> trials,
+        String trial,
         String fault) {
 
     /** The act to undo, and what it was. */
@@ -59,7 +62,14 @@ record DeckView(
             @Nullable Undo undo,
             Choices choices,
             List<String> cautions,
+            @Nullable Offer offer,
             String fault) {}
+
+    /** What the lot or a trial would have tied on. @param lot whether it may be declined: a turn of a trial waits */
+    record Offer(String words, String portrait, boolean lot) {}
+
+    /** A trial that may be taken up. */
+    record Trial(String id, String words) {}
 
     /**
      * How it falls there.

@@ -115,6 +115,8 @@ class RodController {
                 acts.fished(by, rodId, stint -> how.read(by.person(), deck, stint, typed.values()));
             }
             case "counted" -> acts.counted(by, rodId, typed);
+            case "take" -> acts.offered(by, rodId, true);
+            case "decline" -> acts.offered(by, rodId, false);
             case "down" -> acts.down(by, rodId);
             case "up" -> acts.up(by, rodId);
             case "still" -> acts.still(by, rodId);

@@ -11,6 +11,7 @@ import dusk.ledger.journal.Stint;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Calibrations;
 import dusk.ledger.web.records.Deck;
+import dusk.ledger.web.records.Offers;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.RodOut;
 import dusk.ledger.web.store.Acts;
@@ -29,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param losses of the stints
  * @param acts those that stand, newest first
  * @param last the newest reading; null before the first
+ * @param settings of the lot and of a trial
  */
 record Seen(
         Person person,
@@ -45,7 +47,8 @@ record Seen(
         boolean leadForbidden,
         boolean toothed,
         Calibrations calibrations,
-        @Nullable Reading last) {
+        @Nullable Reading last,
+        Offers.Settings settings) {
     static final double SECONDS_PER_HOUR = 3600;
 
     UnitSystem units() {

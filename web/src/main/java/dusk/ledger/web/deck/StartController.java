@@ -1,6 +1,7 @@
 package dusk.ledger.web.deck;
 
 import dusk.ledger.journal.Water;
+import dusk.ledger.teach.Lot;
 import dusk.ledger.units.Length;
 import dusk.ledger.web.afloat.Acting;
 import dusk.ledger.web.afloat.Place;
@@ -96,7 +97,8 @@ class StartController {
         String home = waters.home(person.viewer()).map(Water::id).orElse("");
         typed.put("water_id", water.isEmpty() ? home : water);
         given.forEach((field, value) -> {
-            if (field.startsWith("setup_id_") || field.startsWith("presentation_")) {
+            boolean carried = field.equals("call") || field.equals("lot");
+            if (carried || field.startsWith("setup_id_") || field.startsWith("presentation_")) {
                 typed.put(field, value);
             }
         });
@@ -106,6 +108,9 @@ class StartController {
     private static String show(StartForm form, List<Water> waters, int count, Map<String, String> typed, Model model) {
         model.addAttribute("waters", waters);
         model.addAttribute("water", typed.getOrDefault("water_id", ""));
+        model.addAttribute("call", typed.getOrDefault("call", ""));
+        model.addAttribute("lot", typed.getOrDefault("lot", "0"));
+        model.addAttribute("lots", Lot.HOW_OFTEN);
         model.addAttribute("head", form.head(typed));
         model.addAttribute("rows", form.rows(1, count, typed));
         model.addAttribute("count", count);
@@ -140,7 +145,8 @@ class StartController {
             return show(form, all, count, typed, model);
         }
         return "redirect:/deck/"
-                + acts.begin(person, water, now, until, each, new Place(spot, depth), lines.equals("in"));
+                + acts.begin(
+                        person, water, now, until, each, new Place(spot, depth), lines.equals("in"), form.plan(typed));
     }
 
     @GetMapping("/deck/{tripId}/rods/new")

@@ -5,6 +5,7 @@ import dusk.ledger.journal.Rod;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Spot;
 import dusk.ledger.journal.Water;
+import dusk.ledger.teach.Lot;
 import dusk.ledger.units.Length;
 import dusk.ledger.vocabulary.Words;
 import dusk.ledger.web.afloat.TripActs;
@@ -171,6 +172,17 @@ final class StartForm {
                 .map(Angler::id)
                 .findFirst()
                 .orElse(null);
+    }
+
+    /** How often by lot, and the call that is taken along. */
+    TripActs.Plan plan(Map<String, String> typed) {
+        String lot = typed.getOrDefault("lot", "0");
+        return new TripActs.Plan(
+                Lot.HOW_OFTEN.stream()
+                        .filter(n -> String.valueOf(n).equals(lot))
+                        .findFirst()
+                        .orElse(0),
+                blankIsNull(typed.getOrDefault("call", "")));
     }
 
     @Nullable

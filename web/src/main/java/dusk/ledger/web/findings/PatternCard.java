@@ -1,5 +1,7 @@
 package dusk.ledger.web.findings;
 
+import dusk.ledger.patterns.Grade;
+import dusk.ledger.patterns.HoldUp;
 import dusk.ledger.patterns.Pattern;
 import dusk.ledger.patterns.PatternBlock;
 import dusk.ledger.patterns.PatternShares;
@@ -82,6 +84,14 @@ record PatternCard(
 
     /** Trips shown on a card: those that brought most. */
     private static final int TRIPS_SHOWN = 8;
+
+    boolean banked() {
+        return grade.equals(Grade.BANKED.word());
+    }
+
+    boolean faded() {
+        return newerVerdict.equals(HoldUp.Verdict.FADED.word());
+    }
 
     static PatternCard of(StintTable table, int[] fish, Pattern pattern, PatternsAsk ask, Names names) {
         PatternShares shares = new PatternShares(table, fish, pattern);

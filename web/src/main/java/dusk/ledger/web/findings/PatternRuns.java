@@ -15,11 +15,13 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -135,6 +137,9 @@ class PatternRuns {
 
         private Instant since = Instant.MIN;
 
+        /** What was banked when the question was searched before; null until it was searched twice. */
+        private @Nullable Set<String> bankedBefore;
+
         /** Takes over what has ended. A search anew that failed leaves what was found. */
         void settle() {
             Run ended = run;
@@ -142,6 +147,7 @@ class PatternRuns {
                 return;
             }
             if (!ended.result.isCompletedExceptionally()) {
+                bankedBefore = found == null ? null : banked(found);
                 found = ended.result.join();
                 begin(found.stints(), found.at());
                 run = null;
@@ -153,6 +159,21 @@ class PatternRuns {
         void begin(int stints, Instant at) {
             from = stints;
             since = at;
+        }
+    }
+
+    private static Set<String> banked(Found found) {
+        return found.cards().stream()
+                .filter(PatternCard::banked)
+                .map(PatternCard::sentence)
+                .collect(Collectors.toSet());
+    }
+
+    /** What was banked when a question was searched before the last time; empty where it was not. */
+    Optional<Set<String>> bankedBefore(Viewer viewer, PatternsAsk ask) {
+        Asked asked = kept.get(key(viewer, ask), k -> new Asked());
+        synchronized (asked) {
+            return Optional.ofNullable(asked.bankedBefore);
         }
     }
 

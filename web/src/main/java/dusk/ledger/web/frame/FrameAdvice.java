@@ -24,6 +24,7 @@ class FrameAdvice {
     private static final Map<String, String> PLACES = new LinkedHashMap<>();
 
     static {
+        PLACES.put("/today", "Today");
         PLACES.put("/deck", "Deck");
         PLACES.put("/trips", "Trips");
         PLACES.put("/tackle", "Tackle");

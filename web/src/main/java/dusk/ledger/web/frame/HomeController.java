@@ -25,7 +25,7 @@ class HomeController {
 
     @GetMapping("/")
     String home() {
-        return "redirect:/trips";
+        return "redirect:/today";
     }
 
     @PostMapping("/theme")

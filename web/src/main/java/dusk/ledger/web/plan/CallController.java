@@ -1,40 +1,59 @@
 package dusk.ledger.web.plan;
 
+import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Water;
+import dusk.ledger.plan.Advice;
 import dusk.ledger.plan.Adviser;
+import dusk.ledger.plan.Call;
+import dusk.ledger.plan.PackList;
 import dusk.ledger.plan.PlanCautions;
 import dusk.ledger.plan.PlanConditions;
+import dusk.ledger.plan.Rule;
+import dusk.ledger.plan.RuleBook;
 import dusk.ledger.tackle.TackleChecks;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.form.Typed;
+import dusk.ledger.web.records.Calls;
 import dusk.ledger.web.records.FishFacts;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.RodOut;
 import dusk.ledger.web.records.SetUps;
 import dusk.ledger.web.records.TripRows;
 import dusk.ledger.web.records.WaterRules;
-import dusk.ledger.web.records.Waters;
 import dusk.ledger.web.store.RecentTables;
+import dusk.ledger.web.store.Reckoned;
 import dusk.ledger.web.words.TimeText;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** What to rig for the conditions of an hour. */
 @Controller
 class CallController {
     private static final int USUAL_RODS = 3;
+    private static final double USUAL_HOURS = 5;
+    private static final double LONGEST_HOURS = 24;
+    private static final int MOST_FIT = 40;
+
+    /** Set-ups that go into the boat beside those of the spread. */
+    private static final int MORE = 3;
 
     private final RecentTables tables;
     private final SetUps setUps;
-    private final Waters waters;
+    private final PlannedWater planned;
+    private final Calls calls;
+    private final Reckoned reckoned;
     private final TripRows trips;
     private final WaterRules rules;
     private final FishFacts fish;
@@ -43,14 +62,18 @@ class CallController {
     CallController(
             RecentTables tables,
             SetUps setUps,
-            Waters waters,
+            PlannedWater planned,
+            Calls calls,
+            Reckoned reckoned,
             TripRows trips,
             WaterRules rules,
             FishFacts fish,
             Clock clock) {
         this.tables = tables;
         this.setUps = setUps;
-        this.waters = waters;
+        this.planned = planned;
+        this.calls = calls;
+        this.reckoned = reckoned;
         this.trips = trips;
         this.rules = rules;
         this.fish = fish;
@@ -59,16 +82,118 @@ class CallController {
 
     @GetMapping("/plan")
     String call(Person person, @RequestParam Map<String, String> asked, Model model, HttpServletResponse response) {
-        List<Water> all = waters.all(person.viewer());
-        if (all.isEmpty()) {
+        Made made = made(person, asked, model, response);
+        if (made == null) {
             return "plan/no-water";
         }
-        String chosen = asked.getOrDefault("water", "");
-        Water water = all.stream()
-                .filter(w -> w.id().equals(chosen))
-                .findFirst()
-                .or(() -> waters.home(person.viewer()))
-                .orElse(all.get(0));
+        if (made.advice() != null) {
+            model.addAttribute(
+                    "call",
+                    CallView.of(made.advice(), person.units(), made.water().id()));
+        }
+        return "plan/call";
+    }
+
+    /** What to pack for a call, as ticked so far. */
+    @GetMapping("/plan/pack")
+    String pack(Person person, @RequestParam Map<String, String> asked, Model model, HttpServletResponse response) {
+        Made made = made(person, asked, model, response);
+        if (made == null) {
+            return "plan/no-water";
+        }
+        Advice advice = made.advice();
+        PlanConditions conditions = made.conditions();
+        if (advice == null || conditions == null) {
+            // what is wrong is marked in the call's own form
+            return "plan/call";
+        }
+        Typed typed = new Typed(asked, person.units());
+        Double hours =
+                asked.containsKey("hours") ? typed.number("hours", 0.5, LONGEST_HOURS, "hours") : (Double) USUAL_HOURS;
+        Integer fits = asked.containsKey("fits") ? typed.whole("fits", 1, MOST_FIT) : (Integer) PackList.USUAL_ON_FOOT;
+        if (hours == null || fits == null) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        }
+        List<SetUp> more = advice.calls().stream()
+                .filter(Call::owned)
+                .map(Call::setUp)
+                .filter(setUp -> advice.spread().stream()
+                        .noneMatch(rod -> rod.call().setUp().id().equals(setUp.id())))
+                .limit(MORE)
+                .toList();
+        model.addAttribute(
+                "call", CallView.of(advice, person.units(), made.water().id()));
+        model.addAttribute(
+                "pack",
+                PackList.of(
+                        new PackList.For(
+                                advice.spread(),
+                                more,
+                                hours == null ? USUAL_HOURS : hours,
+                                fits == null ? PackList.USUAL_ON_FOOT : fits),
+                        conditions,
+                        person.units()));
+        model.addAttribute("onFoot", conditions.onFoot());
+        model.addAttribute("packErrors", typed.errors());
+        model.addAttribute("hours", asked.getOrDefault("hours", "5"));
+        model.addAttribute("fits", asked.getOrDefault("fits", String.valueOf(PackList.USUAL_ON_FOOT)));
+        return "plan/pack";
+    }
+
+    /** Keeps a call with what it promises, and leads to the deck. */
+    @PostMapping("/plan/calls")
+    String keep(Person person, @RequestParam Map<String, String> asked, Model model, HttpServletResponse response) {
+        Made made = made(person, asked, model, response);
+        Advice advice = made == null ? null : made.advice();
+        PlanConditions conditions = made == null ? null : made.conditions();
+        if (made == null || advice == null || conditions == null) {
+            return made == null ? "plan/no-water" : "plan/call";
+        }
+        boolean known = advice.spread().stream().allMatch(rod -> rod.call().owned());
+        if (!known || advice.spread().isEmpty()) {
+            model.addAttribute(
+                    "call", CallView.of(advice, person.units(), made.water().id()));
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return "plan/call";
+        }
+        List<Calls.Rod> rods = new ArrayList<>();
+        for (Advice.Rod rod : advice.spread()) {
+            Call call = rod.call();
+            rods.add(new Calls.Rod(
+                    rods.size() + 1,
+                    call.setUp().id(),
+                    call.presentation(),
+                    rod.role(),
+                    call.rate(),
+                    call.interval(),
+                    call.features().stream()
+                            .flatMap(feature -> feature.rules().stream())
+                            .filter(rule -> rule.favours().stream().anyMatch(Rule.Favour::isFor))
+                            .map(Rule::id)
+                            .collect(Collectors.toSet())));
+        }
+        String id = calls.keep(
+                person.viewer(),
+                made.water().id(),
+                clock.instant(),
+                conditions.species(),
+                TimeText.moment(conditions.reading().at(), made.water().zone()) + light(conditions),
+                rods);
+        return "redirect:" + CallView.start(advice, made.water().id(), id);
+    }
+
+    /** A call as far as it could be made. @param conditions null where something is wrong with what was typed */
+    private record Made(
+            Water water,
+            @Nullable PlanConditions conditions,
+            @Nullable Advice advice) {}
+
+    /** Null in a club without a water. */
+    private @Nullable Made made(Person person, Map<String, String> asked, Model model, HttpServletResponse response) {
+        Water water = planned.of(person.viewer(), asked.getOrDefault("water", ""), model);
+        if (water == null) {
+            return null;
+        }
         CallAsk ask = new CallAsk(person, water);
         var last = trips.lastOn(person.viewer(), water.id());
         Map<String, String> typed = new HashMap<>(ask.fresh(last.orElse(null), clock.instant()));
@@ -85,6 +210,7 @@ class CallController {
                 other.ticked("on_foot"),
                 fish.toothed(person.viewer(), water.id()));
         PlanConditions conditions = ask.read(typed, who);
+        Advice advice = null;
         if (conditions == null || rods == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         } else {
@@ -94,29 +220,37 @@ class CallController {
                     conditions.known().get(Factor.COVER),
                     rules.leadForbidden(person.viewer(), water.id()),
                     who.toothedFish());
-            model.addAttribute(
-                    "call",
-                    CallView.of(
-                            Adviser.of(
-                                    tables.of(person.viewer()),
-                                    setUps.mostFishedFirst(person.viewer()),
-                                    conditions,
-                                    new Adviser.Wish(rods, Map.of(), use, 1)),
-                            person.units(),
-                            water.id()));
+            Adviser.Wish wish = new Adviser.Wish(rods, followed(asked), use, 1);
+            advice = reckoned.of(
+                    tables.of(person.viewer()),
+                    Advice.class,
+                    conditions,
+                    wish,
+                    table -> Adviser.of(table, setUps.mostFishedFirst(person.viewer()), conditions, wish));
             model.addAttribute("cautions", PlanCautions.of(conditions, person.units()));
             model.addAttribute("hour", TimeText.moment(conditions.reading().at(), water.zone()) + light(conditions));
         }
         model.addAttribute("form", ask.form(typed));
-        model.addAttribute("waters", all);
-        model.addAttribute("water", water);
         model.addAttribute("species", fish.likely(person.viewer(), water.id()));
         model.addAttribute("asked", asked);
+        model.addAttribute("schoolsOf", RuleBook.schools());
         model.addAttribute("rods", asked.getOrDefault("rods", String.valueOf(USUAL_RODS)));
         model.addAttribute("errors", other.errors());
         model.addAttribute(
                 "read", last.map(r -> TimeText.moment(r.at(), water.zone())).orElse(""));
-        return "plan/call";
+        return new Made(water, conditions, advice);
+    }
+
+    /** Schools to follow, by question; of a school that nobody knows all are heard. */
+    private static Map<String, String> followed(Map<String, String> asked) {
+        Map<String, String> followed = new HashMap<>();
+        RuleBook.schools().forEach((question, answers) -> {
+            String school = asked.getOrDefault("follow." + question, "");
+            if (answers.stream().anyMatch(rule -> school.equals(rule.school()))) {
+                followed.put(question, school);
+            }
+        });
+        return followed;
     }
 
     private static String light(PlanConditions conditions) {

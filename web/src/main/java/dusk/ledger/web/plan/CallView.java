@@ -14,12 +14,16 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.springframework.web.util.UriComponentsBuilder;
 
-/** Advice as its page lays it out; bands keep the format's names until they are shown. */
+/**
+ * Advice as its page lays it out; bands keep the format's names until they are shown.
+ *
+ * @param ready whether every rod of the spread can be tied on as it is
+ */
 record CallView(
         String sentence,
         List<Called> calls,
         List<Rigged> spread,
-        String start,
+        boolean ready,
         List<Asked> schools,
         String measure,
         List<String> leftOut) {
@@ -60,7 +64,7 @@ record CallView(
                                 how(rod.call()),
                                 portrait(rod.call(), units)))
                         .toList(),
-                start(advice, waterId),
+                !start(advice, waterId, "").isEmpty(),
                 advice.schools().stream()
                         .map(s -> new Asked(s.question(), s.answers()))
                         .toList(),
@@ -123,15 +127,20 @@ record CallView(
         return new Reason(feature.ratio() >= 1 ? "for" : "against", PlanWords.reason(feature));
     }
 
-    /** Where the spread goes onto a deck; empty where a rod of it has first to be put together. */
-    private static String start(Advice advice, String waterId) {
+    /**
+     * Where the spread goes onto a deck; empty where a rod of it has first to be put together.
+     *
+     * @param callId as which it was kept
+     */
+    static String start(Advice advice, String waterId, String callId) {
         List<Call> calls = advice.spread().stream().map(Advice.Rod::call).toList();
         if (calls.isEmpty() || !calls.stream().allMatch(Call::owned)) {
             return "";
         }
         UriComponentsBuilder to = UriComponentsBuilder.fromPath("/deck/new")
                 .queryParam("rods", calls.size())
-                .queryParam("water", waterId);
+                .queryParam("water", waterId)
+                .queryParam("call", callId);
         IntStream.range(0, calls.size()).forEach(i -> {
             to.queryParam("setup_id_" + (i + 1), calls.get(i).setUp().id());
             if (calls.get(i).presentation() != null) {

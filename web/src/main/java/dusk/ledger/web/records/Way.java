@@ -38,6 +38,11 @@ public record Way(
         return new Way(other, speed, pauseSeconds, lineMethod, hookSet, purpose, fishPosition, fishDepth);
     }
 
+    /** The same, fished for something else; null for nothing that was said. */
+    public Way forPurpose(@Nullable String other) {
+        return new Way(presentation, speed, pauseSeconds, lineMethod, hookSet, other, fishPosition, fishDepth);
+    }
+
     /** The same at another place, where nobody knows yet how the fish stand. */
     public Way elsewhere() {
         return new Way(presentation, speed, pauseSeconds, lineMethod, hookSet, purpose, null, null);

@@ -1,0 +1,53 @@
+package dusk.ledger.web.findings;
+
+import dusk.ledger.web.records.Person;
+import dusk.ledger.web.store.RecentTables;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+
+/** What the search for patterns has to tell that was not so before, as it was found last. */
+@Component
+public class News {
+    private static final int MOST = 3;
+
+    private final PatternRuns runs;
+    private final RecentTables tables;
+
+    News(PatternRuns runs, RecentTables tables) {
+        this.runs = runs;
+        this.tables = tables;
+    }
+
+    /** A piece of news. @param mark of evidence @param words bands keep the format's names */
+    public record Item(String mark, String kind, String words) {}
+
+    /** The newly banked, the faded, then what waits for more trips; empty while nothing was searched yet, which this begins. */
+    public List<Item> of(Person person) {
+        PatternsAsk ask =
+                PatternsAsk.of(new PatternsAsk.Typed(null, null, null, null, null), tables.of(person.viewer()), person);
+        PatternRuns.Found found = runs.of(person.viewer(), ask).found();
+        if (found == null) {
+            return List.of();
+        }
+        Optional<Set<String>> before = runs.bankedBefore(person.viewer(), ask);
+        List<Item> items = new ArrayList<>();
+        found.cards().stream()
+                .filter(card -> card.banked()
+                        && before.map(known -> !known.contains(card.sentence())).orElse(true))
+                .limit(MOST)
+                .forEach(card -> items.add(
+                        new Item(card.mark(), before.isPresent() ? "newly banked" : "banked", card.sentence())));
+        found.cards().stream()
+                .filter(PatternCard::faded)
+                .limit(MOST)
+                .forEach(card -> items.add(new Item(card.mark(), "faded", card.sentence())));
+        found.cards().stream()
+                .filter(card -> !card.banked() && !card.faded())
+                .limit(1)
+                .forEach(card -> items.add(new Item(card.mark(), "awaits more trips", card.sentence())));
+        return items;
+    }
+}
