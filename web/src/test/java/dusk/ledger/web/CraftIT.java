@@ -191,13 +191,52 @@ class CraftIT extends OnDeck {
         page.waitForSelector("p:has-text(\"winter\")");
         assertThat(page.textContent("main")).contains("Cold water: life-jacket on and done up.");
         assertThat(page.locator("section[aria-labelledby=spread] li").count()).isEqualTo(2);
+        page.click("button:text-is(\"What to pack\")");
+        page.waitForSelector("h1:text-is(\"Pack\")");
+        assertThat(page.textContent("main"))
+                .contains("Thermometer and clarity disc")
+                .contains("published local rules prevail");
         page.click("text=Take these to the deck");
         page.waitForSelector("text=Lines in");
         page.selectOption("[name=spot_id]", new SelectOption().setIndex(1));
+        page.selectOption("[name=lot]", "2");
         page.click("text=Lines in");
         page.waitForSelector("article");
-        List<Stint> stints = day(tripOf(page)).stints();
+        String trip = tripOf(page);
+        List<Stint> stints = day(trip).stints();
         assertThat(stints).hasSize(2).extracting(Stint::setUpId).doesNotHaveDuplicates();
         assertThat(stints).extracting(Stint::presentation).contains("dead-stick");
+        minutes(30);
+        touch(page, 1, "Landed", "largemouth");
+        page.waitForSelector("article:has-text(\"1 landed\")");
+        byLot(page);
+        minutes(20);
+        page.click("text=End the trip");
+        page.click("text=End it now");
+        page.waitForSelector("text=This trip has ended");
+        assertThat(day(trip).stints())
+                .filteredOn(s -> "trial".equals(s.purpose()))
+                .hasSize(1);
+        page.navigate(address("/trips/" + trip + "/debrief"));
+        page.waitForSelector("text=What the call promised, and what came");
+        page.click("text=All calls, promised against caught");
+        page.waitForSelector("h1:text-is(\"Promised and caught\")");
+        assertThat(page.textContent("main")).containsPattern("Calls promised [0-9.]+ fish on 2 rods and 1 came");
+        page.navigate(address("/plan/trials"));
+        assertThat(page.textContent("main")).containsPattern("swaps? (was|were) drawn, 1 taken");
+    }
+
+    /** Swaps by hand until the lot is due, and takes what it draws in one touch. */
+    private void byLot(Page page) {
+        for (int swap = 0; swap < 20 && page.locator("text=Next by lot").count() == 0; swap++) {
+            minutes(5);
+            rod(page, 1).locator("summary:text-is(\"Swap\")").click();
+            rod(page, 1).locator("button:visible[name=colour]").nth(swap % 3).click();
+            page.waitForLoadState();
+            page.waitForTimeout(400);
+        }
+        minutes(5);
+        page.locator("button:visible:text-is(\"Tie it on\")").first().click();
+        page.waitForSelector("article:has-text(\"try it out\")");
     }
 }

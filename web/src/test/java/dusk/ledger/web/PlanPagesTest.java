@@ -10,26 +10,18 @@ import java.time.Duration;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.context.TestPropertySource;
 import org.springframework.web.util.UriUtils;
 
-/** The call and the rule book of a small club. */
+/** The plan's pages of a small club, with a clock of its own: classes that run beside it share theirs. */
+@TestPropertySource(properties = "dusk.tested.apart=plan")
 class PlanPagesTest extends RequestedClub {
-    private long passed;
-
     private void pass(long minutes) {
         club.clock.turn(Duration.ofMinutes(minutes));
-        passed += minutes;
-    }
-
-    /** The clock is shared with the tests of other rooms. */
-    @AfterEach
-    void asItWas() {
-        club.clock.turn(Duration.ofMinutes(-passed));
     }
 
     private String page(String path) throws Exception {
