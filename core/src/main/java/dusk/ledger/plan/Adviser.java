@@ -11,6 +11,7 @@ import dusk.ledger.stints.Codes;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.tackle.TackleChecks;
 import dusk.ledger.vocabulary.Factor;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -39,6 +40,9 @@ import org.jspecify.annotations.Nullable;
 public final class Adviser {
     private static final double RULED = 0.35;
     private static final int CALLS = 12;
+
+    /** Stints that are reckoned with, the newest. */
+    private static final int MOST_STINTS = 20_000;
 
     /** Calls that are to be put together, beside those of the records. */
     private static final int TO_MAKE = 4;
@@ -106,8 +110,8 @@ public final class Adviser {
         public static final Wish USUAL = new Wish(3, Map.of(), TackleChecks.Use.UNKNOWN, 1);
     }
 
-    private Adviser(StintTable table, List<SetUp> setUps, PlanConditions conditions, Wish wish) {
-        this.table = table;
+    private Adviser(StintTable all, List<SetUp> setUps, PlanConditions conditions, Wish wish) {
+        table = newest(all);
         this.conditions = conditions;
         this.wish = wish;
         likeness = Likeness.of(table, conditions.known());
@@ -131,6 +135,20 @@ public final class Adviser {
         usual = usual(rows);
         met = met(rows);
         ground = ground(rows, fish);
+    }
+
+    /** In a large club the newest stints: they say all that can be said, and of how it is now. */
+    private static StintTable newest(StintTable all) {
+        if (all.size() <= MOST_STINTS) {
+            return all;
+        }
+        Instant from = IntStream.range(0, all.size())
+                .mapToObj(all::startedAt)
+                .sorted(Comparator.reverseOrder())
+                .skip(MOST_STINTS - 1L)
+                .findFirst()
+                .orElseThrow();
+        return all.where(row -> !all.startedAt(row).isBefore(from));
     }
 
     /** The numbers of a stint's levels that are reckoned with. */

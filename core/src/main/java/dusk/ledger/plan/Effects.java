@@ -26,12 +26,16 @@ import org.jspecify.annotations.Nullable;
  */
 final class Effects {
     private static final double[] WIDTHS = {1, 0.5, 0.25, 0.12, 0.05};
-    private static final double[] TRUSTS = {1, 0.5, 0};
+    private static final double[] LESS_TRUST = {0.5, 0};
+
+    /** Evidence below that of the best pair by so much, in natural logs, is worth no fit. */
+    private static final double OUT_OF_THE_QUESTION = 25;
+
     /** A pair of less weight moves no figure that is shown. */
     private static final double NO_WEIGHT = 1e-4;
 
     private static final int MOST_STEPS = 60;
-    private static final double SMALL_STEP = 1e-8;
+    private static final double SMALL_STEP = 1e-6;
 
     private final double[] mean;
     private final double[][] covariance;
@@ -87,7 +91,13 @@ final class Effects {
      * @param hours weighted, above 0
      */
     @SuppressWarnings("ArrayRecordComponent") // for speed; never compared
-    record Stint(int[] levels, double fish, double hours) {}
+    record Stint(int[] levels, double fish, double hours) {
+        /** The levels in order, since only half of what is even about them is summed. */
+        Stint {
+            levels = levels.clone();
+            Arrays.sort(levels);
+        }
+    }
 
     /**
      * What is held of a level before the records.
@@ -123,11 +133,19 @@ final class Effects {
         } else {
             boolean ruled = priors.stream().anyMatch(prior -> !prior.open());
             double[] from = null;
-            for (double trust : ruled ? TRUSTS : new double[] {1}) {
-                for (double width : WIDTHS) {
-                    Mode mode = new Mode(speaking, priors, alike, width, trust, from);
-                    modes.add(mode);
-                    from = mode.at;
+            for (double width : WIDTHS) {
+                Mode mode = new Mode(speaking, priors, alike, width, 1, from);
+                modes.add(mode);
+                from = mode.at;
+            }
+            double most =
+                    modes.stream().mapToDouble(mode -> mode.evidence).max().orElseThrow();
+            for (Mode believing : ruled ? List.copyOf(modes) : List.<Mode>of()) {
+                // a width that is out of the question is so whatever the rules are worth
+                if (believing.evidence > most - OUT_OF_THE_QUESTION) {
+                    for (double trust : LESS_TRUST) {
+                        modes.add(new Mode(speaking, priors, alike, believing.width, trust, believing.at));
+                    }
                 }
             }
         }
@@ -338,6 +356,11 @@ final class Effects {
             for (List<Stint> block : blocks) {
                 height += block(block, effect, slope);
             }
+            for (int i = 0; i < effect.length; i++) {
+                for (int j = 0; j < i; j++) {
+                    curvature[i][j] = curvature[j][i];
+                }
+            }
             return height;
         }
 
@@ -371,16 +394,22 @@ final class Effects {
             int[] present = IntStream.range(0, mean.length)
                     .filter(level -> mean[level] > 0)
                     .toArray();
-            for (int a : present) {
-                slope[a] -= fish * mean[a] / dispersion;
-                for (int b : present) {
-                    curvature[a][b] -= fish * mean[a] * mean[b] / dispersion;
+            double weight = fish / dispersion;
+            // the upper half; the lower is its mirror
+            for (int i = 0; i < present.length; i++) {
+                int a = present[i];
+                double own = weight * mean[a];
+                slope[a] -= own;
+                for (int j = i; j < present.length; j++) {
+                    curvature[a][present[j]] -= own * mean[present[j]];
                 }
             }
             for (int i = 0; i < share.length; i++) {
-                for (int a : block.get(i).levels()) {
-                    for (int b : block.get(i).levels()) {
-                        curvature[a][b] += fish * share[i] / dispersion;
+                int[] levels = block.get(i).levels();
+                double own = weight * share[i];
+                for (int a = 0; a < levels.length; a++) {
+                    for (int b = a; b < levels.length; b++) {
+                        curvature[levels[a]][levels[b]] += own;
                     }
                 }
             }

@@ -131,6 +131,8 @@ public record PlanConditions(
 
     private static StintTable planned(List<SetUp> setUps, Reading reading, At at, Hour hour, Who who) {
         String kind = who.waterKind() == null ? "lake" : who.waterKind();
+        // whatever trip it was taken on, it is taken along to the one that is planned
+        Reading along = ReadingBuilder.builder(reading).tripId("planned").build();
         return StintTable.of(new Ledger(
                 List.of(new Angler("planned", null)),
                 List.of(new Water("planned", "planned", kind, hour.position(), ZoneOffset.UTC)),
@@ -144,7 +146,7 @@ public record PlanConditions(
                 setUps,
                 List.of(),
                 List.of(new Trip("planned", "planned", reading.at(), null, null)),
-                List.of(reading),
+                List.of(along),
                 setUps.stream()
                         .map(setUp -> StintBuilder.builder()
                                 .id(setUp.id())

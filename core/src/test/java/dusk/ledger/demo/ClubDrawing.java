@@ -34,6 +34,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
+import org.jspecify.annotations.Nullable;
 
 /** Draws a simulated club: habits, places, days and luck, with truths and traps in them. */
 final class ClubDrawing {
@@ -91,6 +92,7 @@ final class ClubDrawing {
     private final Map<String, Double> bareRate = new HashMap<>();
     private double fishedSkill;
     private double fishedMinutes;
+    private final SimulatedClub.@Nullable Chooser chooser;
     private final int best;
     private final int bestPlace;
     private final String trapColour;
@@ -98,8 +100,9 @@ final class ClubDrawing {
     private final String hugeColour;
     private final int hugeTrip;
 
-    ClubDrawing(SimulatedClub.Plan plan, long seed) {
+    ClubDrawing(SimulatedClub.Plan plan, long seed, SimulatedClub.@Nullable Chooser chooser) {
         this.plan = plan;
+        this.chooser = chooser;
         draw = new Draw(new SplittableRandom(seed));
         int people = Math.max(12, plan.stints() / 2500);
         for (int i = 0; i < people; i++) {
@@ -139,7 +142,13 @@ final class ClubDrawing {
         for (int t = 0; t < count; t++) {
             trip(t, FIRST.plusDays((long) t * DAYS / count));
         }
-        Ledger ledger = new Ledger(
+        Ledger ledger = ledger();
+        bareRate.replaceAll((id, rate) -> rate * fishedSkill / fishedMinutes);
+        return new SimulatedClub(ledger, truths, traps, multiplier, bareRate);
+    }
+
+    private Ledger ledger() {
+        return new Ledger(
                 anglers,
                 waters,
                 places.stream().map(Place::spot).toList(),
@@ -152,8 +161,6 @@ final class ClubDrawing {
                 List.of(),
                 List.of(),
                 List.of());
-        bareRate.replaceAll((id, rate) -> rate * fishedSkill / fishedMinutes);
-        return new SimulatedClub(ledger, truths, traps, multiplier, bareRate);
     }
 
     private Place place(int number) {
@@ -283,7 +290,12 @@ final class ClubDrawing {
         Light light = Sun.lightAt(at.plus(Duration.ofSeconds(Math.round(minutes * 30))), WHERE);
         boolean hugeDay = plan.withTraps() && trip == hugeTrip;
         boolean byLot = plan.byLot() > 0 && draw.chance(plan.byLot());
-        SetUp setUp = byLot ? draw.one(setUps) : draw.weighted(setUps, u -> leaning(angler, place, light, hugeDay, u));
+        SetUp setUp = byLot && chooser == null
+                ? draw.one(setUps)
+                : draw.weighted(setUps, u -> leaning(angler, place, light, hugeDay, u));
+        if (byLot && chooser != null) {
+            setUp = chooser.choose(setUps, setUp, trip, this::ledger);
+        }
         String presentation = draw.one(PRESENTATIONS);
         double depthM = DemoClub.tenth(place.depthM() * draw.between(0.8, 1.2));
         double made = multiplier(
@@ -338,7 +350,7 @@ final class ClubDrawing {
 
     /** Everyone has favourites; traps are laid in the habits of the best angler and of the best place. */
     private double leaning(int angler, Place place, Light light, boolean hugeDay, SetUp setUp) {
-        double weight = leaning.get(angler).computeIfAbsent(setUp.id(), u -> draw.swing(0.9));
+        double weight = leaning.get(angler).computeIfAbsent(setUp.id(), u -> draw.swing(plan.habits()));
         if (!plan.withTraps()) {
             return weight;
         }

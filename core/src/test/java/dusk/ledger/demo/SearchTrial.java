@@ -129,7 +129,7 @@ public final class SearchTrial {
         return score;
     }
 
-    private static boolean isFalse(
+    static boolean isFalse(
             SimulatedClub club, StintTable table, List<Integer> with, List<Integer> without, boolean above) {
         double ratio = matched(club, table, with, without);
         return above ? ratio < WORTH : ratio > 1 / WORTH;
@@ -162,7 +162,7 @@ public final class SearchTrial {
         }
     }
 
-    private static boolean tells(StintTable table, Pattern pattern, SimulatedClub.Truth truth) {
+    static boolean tells(StintTable table, Pattern pattern, SimulatedClub.Truth truth) {
         if ((pattern.ratio() > 1) != (truth.ratio() > 1)) {
             return false;
         }

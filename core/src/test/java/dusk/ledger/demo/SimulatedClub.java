@@ -1,9 +1,11 @@
 package dusk.ledger.demo;
 
 import dusk.ledger.journal.Ledger;
+import dusk.ledger.journal.SetUp;
 import dusk.ledger.patterns.Term;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 
 /**
  * A club drawn from a seed with known truth, to measure a search by.
@@ -31,27 +33,53 @@ public record SimulatedClub(
      * @param withTraps whether traps are laid
      * @param schools how much luckier one stint is than another by the fish being in schools: the coefficient of
      *     variation of a multiplier of its rate, 0 for none
+     * @param habits how far anglers' leanings differ between set-ups: the sd of their log
      * @param byLot share of stints whose set-up was drawn by lot from all there are, whatever the angler leans to
      */
-    public record Plan(int stints, int truths, boolean withTraps, double schools, double byLot) {
+    public record Plan(int stints, int truths, boolean withTraps, double schools, double byLot, double habits) {
+        private static final double USUAL_HABITS = 0.9;
+
         /** Without schools and without a lot. */
         public Plan(int stints, int truths, boolean withTraps) {
-            this(stints, truths, withTraps, 0, 0);
+            this(stints, truths, withTraps, 0, 0, USUAL_HABITS);
         }
 
         /** The same club's plan with the fish in schools. */
         public Plan inSchools(double cv) {
-            return new Plan(stints, truths, withTraps, cv, byLot);
+            return new Plan(stints, truths, withTraps, cv, byLot, habits);
         }
 
         /** The same club's plan with so many stints by lot. */
         public Plan withLot(double share) {
-            return new Plan(stints, truths, withTraps, schools, share);
+            return new Plan(stints, truths, withTraps, schools, share, habits);
         }
+
+        /** The same club's plan with other habits: at 2 a handful of set-ups take most of an angler's stints. */
+        public Plan withHabits(double sd) {
+            return new Plan(stints, truths, withTraps, schools, byLot, sd);
+        }
+    }
+
+    /** What the lot draws where a stint's set-up is drawn by it. */
+    public interface Chooser {
+        /**
+         * Draws.
+         *
+         * @param all set-ups there are
+         * @param habit what the angler would have tied on
+         * @param trip its number
+         * @param soFar the club's records up to here
+         */
+        SetUp choose(List<SetUp> all, SetUp habit, int trip, Supplier<Ledger> soFar);
+    }
+
+    /** Draws a club whose lot draws by a chooser. */
+    public static SimulatedClub draw(Plan plan, long seed, Chooser chooser) {
+        return new ClubDrawing(plan, seed, chooser).club();
     }
 
     /** Draws a club; the same for the same plan and seed. */
     public static SimulatedClub draw(Plan plan, long seed) {
-        return new ClubDrawing(plan, seed).club();
+        return new ClubDrawing(plan, seed, null).club();
     }
 }

@@ -3,6 +3,7 @@ package dusk.ledger.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import dusk.ledger.demo.Chance;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -18,17 +19,6 @@ class EffectsTest {
         return Collections.nCopies(levels, new Effects.Prior(0, SD, open));
     }
 
-    private static int poisson(double mean, SplittableRandom random) {
-        double limit = Math.exp(-mean);
-        double product = random.nextDouble();
-        int count = 0;
-        while (product > limit) {
-            count++;
-            product *= random.nextDouble();
-        }
-        return count;
-    }
-
     /** Blocks of four stints, each with one level of two kinds; blocks differ tenfold in how good they are. */
     private static List<List<Effects.Stint>> fished(double[] truth, int blocks, SplittableRandom random) {
         List<List<Effects.Stint>> all = new ArrayList<>();
@@ -40,7 +30,9 @@ class EffectsTest {
                 int[] levels = {random.nextInt(half), half + random.nextInt(half)};
                 double hours = random.nextDouble(0.3, 1.5);
                 block.add(new Effects.Stint(
-                        levels, poisson(good * hours * Math.exp(truth[levels[0]] + truth[levels[1]]), random), hours));
+                        levels,
+                        Chance.poisson(good * hours * Math.exp(truth[levels[0]] + truth[levels[1]]), random),
+                        hours));
             }
             all.add(block);
         }
@@ -72,8 +64,8 @@ class EffectsTest {
         List<List<Effects.Stint>> blocks = new ArrayList<>();
         for (int b = 0; b < 200; b++) {
             blocks.add(List.of(
-                    new Effects.Stint(new int[] {0, 1}, poisson(4, random), 1),
-                    new Effects.Stint(new int[] {}, poisson(2, random), 1)));
+                    new Effects.Stint(new int[] {0, 1}, Chance.poisson(4, random), 1),
+                    new Effects.Stint(new int[] {}, Chance.poisson(2, random), 1)));
         }
         Effects effects = Effects.of(blocks, priors(2, false));
         int[] both = {0, 1};
@@ -138,8 +130,8 @@ class EffectsTest {
             // on each day one of the two is far ahead, by lot
             boolean first = random.nextBoolean();
             blocks.add(List.of(
-                    new Effects.Stint(new int[] {0}, poisson(first ? 6 : 1, random), 1),
-                    new Effects.Stint(new int[] {1}, poisson(first ? 1 : 6, random), 1)));
+                    new Effects.Stint(new int[] {0}, Chance.poisson(first ? 6 : 1, random), 1),
+                    new Effects.Stint(new int[] {1}, Chance.poisson(first ? 1 : 6, random), 1)));
         }
         double before = Effects.of(blocks, priors(2, false)).mean(0);
         blocks.add(List.of(new Effects.Stint(new int[] {0}, 60, 1), new Effects.Stint(new int[] {1}, 3, 1)));

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import dusk.ledger.demo.Chance;
 import dusk.ledger.evidence.Interval;
 import dusk.ledger.plan.Promises.Promise;
 import java.util.ArrayList;
@@ -40,13 +41,7 @@ class PromisesTest {
         long held = IntStream.range(0, 4000)
                 .filter(i -> {
                     double mean = 2 * 4 * Math.exp(0.3 * random.nextGaussian()) / 1.5;
-                    double limit = Math.exp(-mean);
-                    double product = random.nextDouble();
-                    int count = 0;
-                    while (product > limit) {
-                        count++;
-                        product *= random.nextDouble();
-                    }
+                    int count = Chance.poisson(mean, random);
                     return promise(2, 4, (int) Math.round(count * 1.5)).held();
                 })
                 .count();

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import dusk.ledger.demo.Chance;
 import dusk.ledger.evidence.Estimate;
 import dusk.ledger.evidence.Interval;
 import dusk.ledger.journal.Angler;
@@ -98,7 +99,7 @@ class TrialTest {
                             .purpose("trial")
                             .startedAt(at.plus(Duration.ofMinutes(21L * turn)))
                             .minutes(20)
-                            .bites(poisson(rate / 3, random))
+                            .bites(Chance.poisson(rate / 3, random))
                             .build());
                     Stint last = stints.get(stints.size() - 1);
                     if (last.bites() > 0) {
@@ -128,17 +129,6 @@ class TrialTest {
                 List.of(),
                 List.of(),
                 List.of()));
-    }
-
-    private static int poisson(double mean, SplittableRandom random) {
-        double limit = Math.exp(-mean);
-        double product = random.nextDouble();
-        int count = 0;
-        while (product > limit) {
-            count++;
-            product *= random.nextDouble();
-        }
-        return count;
     }
 
     @Test

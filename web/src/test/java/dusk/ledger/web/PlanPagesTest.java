@@ -283,6 +283,11 @@ class PlanPagesTest extends RequestedClub {
                 .contains("1. search")
                 .contains("Go back to")
                 .contains("What the records say now");
+        post(club.guide, "/trips/p/readings", "at=2026-10-03T14:20&water_temp_c=8&clarity_m=0.5");
+        for (String path : List.of("/today", "/plan/go-back?water=lake", "/plan?water=lake")) {
+            assertThat(page(path)).as("by the last reading, on " + path).contains("winter");
+        }
+        assertThat(page("/today")).contains("Cold water: life-jacket on and done up.");
         assertThat(page(club.stranger, "/today")).contains("Name your first water");
     }
 

@@ -148,6 +148,9 @@ class RunController {
     private Read read(Person person, Water water, MultiValueMap<String, String> asked) {
         Map<String, String> typed = new LinkedHashMap<>(asked.toSingleValueMap());
         Instant now = clock.instant();
+        if (asked.containsKey("now")) {
+            typed.put("from", TimeText.input(now, water.zone()));
+        }
         typed.putIfAbsent("from", TimeText.input(now, water.zone()));
         typed.putIfAbsent("until", TimeText.hour(now.plus(USUAL_DAY), water.zone()));
         typed.putIfAbsent("move", String.valueOf(USUAL_MOVE));

@@ -22,6 +22,7 @@ import dusk.ledger.web.records.Trials;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Reckoned;
+import dusk.ledger.web.words.FieldWords;
 import dusk.ledger.web.words.SetUpWords;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
@@ -253,7 +254,8 @@ class TrialsController {
                                 + " times in 100; looked at again and again until it pleases, more often than that."
                                 + " The whole trial finds what is there with the chance it was sized for.",
                 differ.size() > 1
-                        ? "They differ in " + differ.size() + " things (" + String.join(", ", differ)
+                        ? "They differ in " + differ.size() + " things ("
+                                + differ.stream().map(FieldWords::of).collect(Collectors.joining(", "))
                                 + "): whichever does better, it will not say by which of them."
                         : "",
                 trial.ended() == null);
