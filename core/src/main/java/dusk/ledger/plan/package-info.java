@@ -1,4 +1,4 @@
-/** What to do next, from the records: stay or go. */
+/** What to do next: the trade's rules moved by the records, calls and what they promised, what to pack, stay or go. */
 @NullMarked
 package dusk.ledger.plan;
 

@@ -24,6 +24,10 @@ public final class Lot {
     /** What is drawn is fished for so long, that there is something to learn. */
     public static final int MINUTES = 20;
 
+    /** What is drawn blindly: the choices that anglers make for the fish, not for the line or the hook. */
+    private static final List<Factor> DRAWN =
+            List.of(Factor.RIG, Factor.HEAD_MASS, Factor.PLASTIC, Factor.PLASTIC_LENGTH, Factor.COLOUR);
+
     private Lot() {}
 
     /**
@@ -91,16 +95,14 @@ public final class Lot {
     private static Optional<Drawn> blind(
             StintTable as, Map<String, Integer> rows, List<SetUp> boat, SetUp tiedOn, SplittableRandom luck) {
         List<Drawn> other = new ArrayList<>();
-        for (Factor factor : Factor.values()) {
+        for (Factor factor : DRAWN) {
             String own = level(as, rows, tiedOn, factor);
-            List<String> levels = factor.kind() != Factor.Kind.TACKLE
-                    ? List.of()
-                    : boat.stream()
-                            .map(setUp -> level(as, rows, setUp, factor))
-                            .filter(level -> !level.equals(Factor.NOT_RECORDED) && !level.equals(own))
-                            .distinct()
-                            .sorted()
-                            .toList();
+            List<String> levels = boat.stream()
+                    .map(setUp -> level(as, rows, setUp, factor))
+                    .filter(level -> !level.equals(Factor.NOT_RECORDED) && !level.equals(own))
+                    .distinct()
+                    .sorted()
+                    .toList();
             if (!levels.isEmpty()) {
                 String level = one(levels, luck);
                 other.add(new Drawn(one(with(as, rows, boat, tiedOn, factor, level), luck), factor, level, null));

@@ -51,6 +51,9 @@ class TrialsController {
     private static final int MOST_MINUTES = 120;
     private static final double MOST_HOURS = 200;
 
+    /** Rod-hours by lot of which less says nothing of its cost. */
+    private static final double LEAST_BY_LOT = 0.5;
+
     private final RecentTables tables;
     private final Reckoned reckoned;
     private final LotQuestions questions;
@@ -302,7 +305,7 @@ class TrialsController {
                 expected += one.elseFish() / one.elseHours() * one.lotHours();
             }
         }
-        if (hours > 0) {
+        if (hours >= LEAST_BY_LOT) {
             double cost = expected - fish;
             said.add(fish + " fish in " + Figures.fixed(hours, 1)
                     + " rod-hours by lot, where the same hands took what would be "
