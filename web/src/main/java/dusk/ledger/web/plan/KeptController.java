@@ -25,6 +25,9 @@ import org.springframework.web.bind.annotation.GetMapping;
 class KeptController {
     private static final int SHOWN = 20;
 
+    /** Rods of which fewer say nothing of calls. */
+    private static final int ENOUGH = 10;
+
     private final Calls calls;
     private final SetUps setUps;
     private final Waters waters;
@@ -101,16 +104,23 @@ class KeptController {
                 .toList();
     }
 
+    /** Fewer than 85 of 100 hold, of enough to say so. */
+    private static boolean misled(Promises promises) {
+        int rods = promises.promises().size();
+        return rods >= ENOUGH && promises.held() < 0.85 * rods;
+    }
+
     private static String sentence(Promises promises) {
         int rods = promises.promises().size();
         if (rods == 0) {
             return "No call was taken to the deck and fished yet: what calls promise, and what comes of it, will stand here.";
         }
         double times = promises.fish() / promises.expected();
-        return "Calls promised " + Figures.fixed(promises.expected(), 1) + " fish on " + rods
+        return (misled(promises) ? "Do not trust these calls: " : "") + "Calls promised "
+                + Figures.fixed(promises.expected(), 1) + " fish on " + rods
                 + (rods == 1 ? " rod" : " rods") + " and " + promises.fish() + " came, " + Figures.fixed(times, 2)
                 + " times as many; " + promises.held() + " of " + rods + " came within what was promised"
-                + (rods < 10 ? ". That is too few to say more." : ", where 95 of 100 should.");
+                + (rods < ENOUGH ? ". That is too few to say more." : ", where 95 of 100 should.");
     }
 
     /** Promised across, caught up, both in fish a rod-hour; the line is where they are the same. */
