@@ -90,6 +90,10 @@ final class ClubDrawing {
     private final List<Catch> catches = new ArrayList<>();
     private final Map<String, Double> multiplier = new HashMap<>();
     private final Map<String, Double> bareRate = new HashMap<>();
+
+    /** By trip and angler, what habit had tied on last. */
+    private final Map<String, SetUp> tiedOn = new HashMap<>();
+
     private double fishedSkill;
     private double fishedMinutes;
     private final SimulatedClub.@Nullable Chooser chooser;
@@ -290,9 +294,16 @@ final class ClubDrawing {
         Light light = Sun.lightAt(at.plus(Duration.ofSeconds(Math.round(minutes * 30))), WHERE);
         boolean hugeDay = plan.withTraps() && trip == hugeTrip;
         boolean byLot = plan.byLot() > 0 && draw.chance(plan.byLot());
-        SetUp setUp = byLot && chooser == null
-                ? draw.one(setUps)
-                : draw.weighted(setUps, u -> leaning(angler, place, light, hugeDay, u));
+        SetUp before = tiedOn.get(tripId + angler);
+        SetUp setUp;
+        if (byLot && chooser == null) {
+            setUp = draw.one(setUps);
+        } else if (before != null && plan.keeping() > 0 && draw.chance(plan.keeping())) {
+            setUp = before;
+        } else {
+            setUp = draw.weighted(setUps, u -> leaning(angler, place, light, hugeDay, u));
+        }
+        tiedOn.put(tripId + angler, setUp);
         if (byLot && chooser != null) {
             setUp = chooser.choose(setUps, setUp, trip, this::ledger);
         }

@@ -48,10 +48,11 @@ public final class LotTrial {
         }
     }
 
-    /** Of one club with such habits and so much of its tackle by lot. @param ranked whether half of it answers the questions ranked first */
-    public static Score of(double habits, double byLot, boolean ranked, long seed) {
-        SimulatedClub.Plan plan =
-                new SimulatedClub.Plan(2500, 5, true).withHabits(habits).withLot(byLot);
+    /** Of one club with such habits, that keeps what is tied on in such a share of stints, and so much of its tackle by lot. @param ranked whether half of it answers the questions ranked first */
+    public static Score of(double habits, double keeping, double byLot, boolean ranked, long seed) {
+        SimulatedClub.Plan plan = new SimulatedClub.Plan(2500, 5, true)
+                .withHabits(habits, keeping)
+                .withLot(byLot);
         return score(
                 byLot == 0 ? SimulatedClub.draw(plan, seed) : SimulatedClub.draw(plan, seed, chooser(ranked, seed)));
     }

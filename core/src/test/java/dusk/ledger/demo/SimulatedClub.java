@@ -34,29 +34,36 @@ public record SimulatedClub(
      * @param schools how much luckier one stint is than another by the fish being in schools: the coefficient of
      *     variation of a multiplier of its rate, 0 for none
      * @param habits how far anglers' leanings differ between set-ups: the sd of their log
+     * @param keeping share of stints, not by lot, that an angler fishes with what was tied on before on that trip
      * @param byLot share of stints whose set-up was drawn by lot from all there are, whatever the angler leans to
      */
-    public record Plan(int stints, int truths, boolean withTraps, double schools, double byLot, double habits) {
+    public record Plan(
+            int stints, int truths, boolean withTraps, double schools, double byLot, double habits, double keeping) {
         private static final double USUAL_HABITS = 0.9;
 
         /** Without schools and without a lot. */
         public Plan(int stints, int truths, boolean withTraps) {
-            this(stints, truths, withTraps, 0, 0, USUAL_HABITS);
+            this(stints, truths, withTraps, 0, 0, USUAL_HABITS, 0);
         }
 
         /** The same club's plan with the fish in schools. */
         public Plan inSchools(double cv) {
-            return new Plan(stints, truths, withTraps, cv, byLot, habits);
+            return new Plan(stints, truths, withTraps, cv, byLot, habits, keeping);
         }
 
         /** The same club's plan with so many stints by lot. */
         public Plan withLot(double share) {
-            return new Plan(stints, truths, withTraps, schools, share, habits);
+            return new Plan(stints, truths, withTraps, schools, share, habits, keeping);
         }
 
-        /** The same club's plan with other habits: at 2 a handful of set-ups take most of an angler's stints. */
-        public Plan withHabits(double sd) {
-            return new Plan(stints, truths, withTraps, schools, byLot, sd);
+        /**
+         * The same club's plan with other habits.
+         *
+         * @param sd at 2 a handful of set-ups take most of an angler's stints
+         * @param kept share of stints with what was tied on before
+         */
+        public Plan withHabits(double sd, double kept) {
+            return new Plan(stints, truths, withTraps, schools, byLot, sd, kept);
         }
     }
 

@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 class LotTrialTest {
     private static LotTrial.Score clubs(double byLot) {
         return IntStream.range(0, 3)
-                .mapToObj(n -> LotTrial.of(0.9, byLot, true, 81000 + n))
+                .mapToObj(n -> LotTrial.of(0.9, 0, byLot, true, 81000 + n))
                 .reduce(LotTrial.Score.NONE, LotTrial.Score::plus);
     }
 

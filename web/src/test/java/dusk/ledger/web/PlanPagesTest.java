@@ -248,7 +248,7 @@ class PlanPagesTest extends RequestedClub {
     @CsvSource(
             delimiter = '|',
             value = {
-                "from=soon&until=18:00&move=10&spot=point | is not a date and time. Write it like 2026-06-01T18:30.",
+                "from=soon&until=18:00&move=10&spot=point | is not a date and time. Write it like 2026-05-01T18:30.",
                 "from=2026-10-03T14:00&until=late&move=10&spot=point | “late”",
                 "from=2026-10-03T14:00&until=18:00&move=999&spot=point | 0 to 240",
                 "from=2026-10-03T14:00&until=18:00&move=10 | Tick at least one place.",

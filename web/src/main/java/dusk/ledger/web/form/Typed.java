@@ -7,8 +7,10 @@ import dusk.ledger.units.Mass;
 import dusk.ledger.units.Speed;
 import dusk.ledger.units.UnitSystem;
 import java.time.DateTimeException;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.MonthDay;
+import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -109,6 +111,11 @@ public final class Typed {
             wrong(name, String.valueOf(e.getMessage()));
             return null;
         }
+    }
+
+    /** A date and time at a water. */
+    public @Nullable Instant moment(String name, ZoneId zone) {
+        return read(name, text -> UnitText.moment(text, zone));
     }
 
     /** The thing that an id names, or nothing where the field is empty or names none. */

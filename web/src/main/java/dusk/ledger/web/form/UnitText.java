@@ -177,6 +177,11 @@ public final class UnitText {
     }
 
     private Instant time(String text) {
+        return moment(text, zone);
+    }
+
+    /** A moment as it is typed: the water's date and time, or with an offset of its own. */
+    static Instant moment(String text, ZoneId zone) {
         try {
             if (text.endsWith("Z") || text.indexOf('+') > 0) {
                 return Instant.from(DateTimeFormatter.ISO_OFFSET_DATE_TIME

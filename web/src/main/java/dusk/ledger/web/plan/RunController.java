@@ -20,8 +20,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -155,7 +153,7 @@ class RunController {
         typed.putIfAbsent("until", TimeText.hour(now.plus(USUAL_DAY), water.zone()));
         typed.putIfAbsent("move", String.valueOf(USUAL_MOVE));
         Typed fields = new Typed(typed, person.units());
-        Instant from = fields.read("from", text -> from(text, water));
+        Instant from = fields.moment("from", water.zone());
         TimeOfDay until = fields.time("until");
         Integer move = fields.whole("move", 0, LONGEST_MOVE);
         String high = fields.text("high");
@@ -204,15 +202,6 @@ class RunController {
                 order.isEmpty() ? List.of() : whole,
                 open,
                 fields);
-    }
-
-    private static Instant from(String text, Water water) {
-        try {
-            return LocalDateTime.parse(text).atZone(water.zone()).toInstant();
-        } catch (DateTimeParseException e) {
-            throw new IllegalArgumentException(
-                    "“" + text + "” is not a date and time. Write it like 2026-06-01T18:30.", e);
-        }
     }
 
     /** Those that one would go back to. */
