@@ -86,3 +86,6 @@ create table lots (
     foreign key (club_id, setup_id) references setups (club_id, setup_id)
 ) strict;
 create index lots_by_trip_id on lots (club_id, trip_id);
+
+-- schools that a person follows where schools disagree, by question
+alter table people add column schools text not null default '{}';

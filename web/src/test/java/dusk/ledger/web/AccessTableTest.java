@@ -179,6 +179,7 @@ class AccessTableTest extends RequestedClub {
             GET  /plan/run                                | /plan/run?water=lake                | in  200 200 200 200 200
             GET  /plan/run.ics                            | /plan/run.ics?water=lake&from=2026-10-03T14:00&until=18:00&move=10&spot=point | in 422 200 200 200 200
             GET  /plan/go-back                            | /plan/go-back?water=lake            | in  200 200 200 200 200
+            POST /plan/schools                            | /plan/schools ? question=Which metal over soft bottom&school=feel always | in 302 302 302 302 302
             GET  /plan/kept                               | /plan/kept                          | in  200 200 200 200 200
             GET  /plan/trials                             | /plan/trials                        | in  200 200 200 200 200
             POST /plan/trials                             | /plan/trials ? setup_id_a=jig&setup_id_b=drop&minutes=20&hours=10 | in 422 302 302 302 302

@@ -232,7 +232,7 @@ class DurabilityIT {
             Page page = browser.visit(390, 844, true);
             page.navigate("http://127.0.0.1:" + server.port() + "/sign-in");
             page.locator("button[name=person]").first().click();
-            page.waitForURL("**/trips");
+            page.waitForURL("**/today");
             page.navigate("http://127.0.0.1:" + server.port() + "/deck/new?rods=1");
             page.click("text=Lines in");
             page.waitForSelector("article");
@@ -257,7 +257,7 @@ class DurabilityIT {
             page.waitForSelector("#waiting:has-text(\"Please sign in again. 2 touches wait\")");
             page.navigate("http://127.0.0.1:" + server.port() + "/sign-in");
             page.locator("button[name=person]").first().click();
-            page.waitForURL("**/trips");
+            page.waitForURL("**/today");
             page.navigate("http://127.0.0.1:" + server.port() + deck);
             page.waitForSelector("b[data-count=follows]:text-is(\"1\")");
             assertThat(page.textContent("[data-count=bites]")).isEqualTo("1");

@@ -47,7 +47,6 @@ class PagesIT extends RunningApplication {
         "/plan?water_temp_c=8&clarity_m=0.5&depth_m=11, 1280, glare",
         "/plan/rules, 360, glare",
         "/today, 360, dusk",
-        "/today, 1280, glare",
         "/plan/pack?water_temp_c=8&on_foot=yes, 360, glare",
         "/plan/run, 360, dusk",
         "/plan/go-back, 360, glare",

@@ -306,6 +306,22 @@ class PlanPagesTest extends RequestedClub {
     }
 
     @Test
+    void aSchoolIsFollowedFromNowOnUntilAllAreHeardAgain() throws Exception {
+        String question = "question=Which metal over soft bottom&school=";
+        assertThat(page("/plan?water=lake")).doesNotContainPattern("value=\"feel always\"[^>]*selected");
+        post(club.member, "/plan/schools", question + "feel always");
+        assertThat(page("/plan?water=lake")).containsPattern("value=\"feel always\"[^>]*selected");
+        assertThat(page("/plan/rules"))
+                .containsPattern(
+                        "aria-pressed=\"true\"[^>]*>feel always<|value=\"feel always\"[^>]*aria-pressed=\"true\"");
+        assertThat(page(club.guide, "/plan?water=lake")).doesNotContainPattern("value=\"feel always\"[^>]*selected");
+        post(club.member, "/plan/schools", question);
+        assertThat(page("/plan?water=lake")).doesNotContainPattern("value=\"feel always\"[^>]*selected");
+        assertThat(post(club.member, "/plan/schools", question + "feel never").getStatus())
+                .isEqualTo(404);
+    }
+
+    @Test
     void leadIsNotCalledWhereTheRulesForbidIt() throws Exception {
         post(club.officer, "/club/waters/lake/rules/lead", "forbidden=true");
         assertThat(page("/plan?water=lake"))

@@ -49,7 +49,7 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
  * another left: a trip {@code p} that the guide logged and the member fished, and one that both are fishing.
  */
 // records that tests write to the store directly have no person who would see them at once
-@SpringBootTest(properties = "dusk.recent.seconds=0")
+@SpringBootTest(properties = {"dusk.recent.seconds=0", "dusk.news.searches=false"})
 @AutoConfigureMockMvc(print = MockMvcPrint.NONE)
 @Import(RequestedClub.Quick.class)
 abstract class RequestedClub {

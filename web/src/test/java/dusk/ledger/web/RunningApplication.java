@@ -29,7 +29,7 @@ import org.springframework.test.context.DynamicPropertySource;
  */
 @SpringBootTest(
         webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-        properties = {"dusk.demo=true", "dusk.recent.seconds=0"})
+        properties = {"dusk.demo=true", "dusk.recent.seconds=0", "dusk.news.searches=false"})
 abstract class RunningApplication {
     @LocalServerPort
     int port;

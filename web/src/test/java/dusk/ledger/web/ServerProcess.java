@@ -54,6 +54,7 @@ final class ServerProcess {
                 DuskLedger.class.getName(),
                 "--dusk.store=" + store,
                 "--dusk.demo=true",
+                "--dusk.news.searches=false",
                 "--dusk.port=" + port));
         command.addAll(List.of(more));
         process = new ProcessBuilder(command)

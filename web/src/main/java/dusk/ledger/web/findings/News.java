@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /** What the search for patterns has to tell that was not so before, as it was found last. */
@@ -16,19 +17,23 @@ public class News {
     private final PatternRuns runs;
     private final RecentTables tables;
 
-    News(PatternRuns runs, RecentTables tables) {
+    private final boolean searches;
+
+    /** @param searches whether to begin a search where nothing was found yet, or enough is newer */
+    News(PatternRuns runs, RecentTables tables, @Value("${dusk.news.searches}") boolean searches) {
         this.runs = runs;
         this.tables = tables;
+        this.searches = searches;
     }
 
     /** A piece of news. @param mark of evidence @param words bands keep the format's names */
     public record Item(String mark, String kind, String words) {}
 
-    /** The newly banked, the faded, then what waits for more trips; empty while nothing was searched yet, which this begins. */
+    /** The newly banked, the faded, then what waits for more trips; empty while nothing was searched yet. */
     public List<Item> of(Person person) {
         PatternsAsk ask =
                 PatternsAsk.of(new PatternsAsk.Typed(null, null, null, null, null), tables.of(person.viewer()), person);
-        PatternRuns.Found found = runs.of(person.viewer(), ask).found();
+        PatternRuns.Found found = searches ? runs.of(person.viewer(), ask).found() : runs.found(person.viewer(), ask);
         if (found == null) {
             return List.of();
         }

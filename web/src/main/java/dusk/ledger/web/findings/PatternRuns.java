@@ -169,6 +169,16 @@ class PatternRuns {
                 .collect(Collectors.toSet());
     }
 
+    /** What was found last; null where no search has ended yet. Begins none. */
+    @Nullable
+    Found found(Viewer viewer, PatternsAsk ask) {
+        Asked asked = kept.get(key(viewer, ask), k -> new Asked());
+        synchronized (asked) {
+            asked.settle();
+            return asked.found;
+        }
+    }
+
     /** What was banked when a question was searched before the last time; empty where it was not. */
     Optional<Set<String>> bankedBefore(Viewer viewer, PatternsAsk ask) {
         Asked asked = kept.get(key(viewer, ask), k -> new Asked());

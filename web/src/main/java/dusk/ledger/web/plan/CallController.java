@@ -15,6 +15,7 @@ import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.records.Calls;
 import dusk.ledger.web.records.FishFacts;
+import dusk.ledger.web.records.People;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.RodOut;
 import dusk.ledger.web.records.SetUps;
@@ -52,6 +53,7 @@ class CallController {
     private final RecentTables tables;
     private final SetUps setUps;
     private final PlannedWater planned;
+    private final People people;
     private final Calls calls;
     private final Reckoned reckoned;
     private final TripRows trips;
@@ -63,6 +65,7 @@ class CallController {
             RecentTables tables,
             SetUps setUps,
             PlannedWater planned,
+            People people,
             Calls calls,
             Reckoned reckoned,
             TripRows trips,
@@ -72,6 +75,7 @@ class CallController {
         this.tables = tables;
         this.setUps = setUps;
         this.planned = planned;
+        this.people = people;
         this.calls = calls;
         this.reckoned = reckoned;
         this.trips = trips;
@@ -202,6 +206,7 @@ class CallController {
         if (sameWater) {
             typed.putAll(asked);
         }
+        Map<String, String> schools = people.schools(person.id());
         Typed other = new Typed(asked, person.units());
         Integer rods = asked.containsKey("rods") ? other.whole("rods", 1, RodOut.MOST) : (Integer) USUAL_RODS;
         PlanConditions.Who who = new PlanConditions.Who(
@@ -220,7 +225,7 @@ class CallController {
                     conditions.known().get(Factor.COVER),
                     rules.leadForbidden(person.viewer(), water.id()),
                     who.toothedFish());
-            Adviser.Wish wish = new Adviser.Wish(rods, followed(asked), use, 1);
+            Adviser.Wish wish = new Adviser.Wish(rods, followed(schools, asked), use, 1);
             advice = reckoned.of(
                     tables.of(person.viewer()),
                     Advice.class,
@@ -234,6 +239,7 @@ class CallController {
         model.addAttribute("species", fish.likely(person.viewer(), water.id()));
         model.addAttribute("asked", asked);
         model.addAttribute("schoolsOf", RuleBook.schools());
+        model.addAttribute("followed", followed(schools, asked));
         model.addAttribute("rods", asked.getOrDefault("rods", String.valueOf(USUAL_RODS)));
         model.addAttribute("errors", other.errors());
         model.addAttribute(
@@ -241,11 +247,15 @@ class CallController {
         return new Made(water, conditions, advice);
     }
 
-    /** Schools to follow, by question; of a school that nobody knows all are heard. */
-    private static Map<String, String> followed(Map<String, String> asked) {
+    /**
+     * Schools to follow, by question; of a school that nobody knows all are heard.
+     *
+     * @param own that the person follows where nothing else is said
+     */
+    private static Map<String, String> followed(Map<String, String> own, Map<String, String> asked) {
         Map<String, String> followed = new HashMap<>();
         RuleBook.schools().forEach((question, answers) -> {
-            String school = asked.getOrDefault("follow." + question, "");
+            String school = asked.getOrDefault("follow." + question, own.getOrDefault(question, ""));
             if (answers.stream().anyMatch(rule -> school.equals(rule.school()))) {
                 followed.put(question, school);
             }

@@ -5,12 +5,17 @@ import dusk.ledger.evidence.Estimate;
 import dusk.ledger.evidence.Interval;
 import dusk.ledger.evidence.TrialSize;
 import dusk.ledger.journal.SetUp;
+import dusk.ledger.plan.Adviser;
+import dusk.ledger.plan.Beliefs;
+import dusk.ledger.plan.Feature;
+import dusk.ledger.plan.PlanConditions;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.teach.Question;
 import dusk.ledger.teach.Teaching;
 import dusk.ledger.teach.Trial;
 import dusk.ledger.teach.TrialResult;
 import dusk.ledger.units.Figures;
+import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.afloat.LotQuestions;
 import dusk.ledger.web.choose.Choices;
 import dusk.ledger.web.form.FormField;
@@ -326,10 +331,56 @@ class TrialsController {
                             .collect(Collectors.joining(", "))
                     + ".");
         }
+        said.addAll(taught(person, noted));
         if (taken < noted.size()) {
             said.add(
                     "A lot that is refused whenever fish are biting teaches what habit does: refusals are counted for that.");
         }
         return said;
+    }
+
+    /** Doubts with and without what was fished to try. */
+    private record Taught(Beliefs without, Beliefs with) {}
+
+    /** How much surer the club is of what was drawn than it would be without. */
+    private List<String> taught(Person person, List<Offers.Noted> noted) {
+        StintTable table = tables.of(person.viewer());
+        List<SetUp> all = setUps.all(person.viewer());
+        Taught taught = reckoned.of(
+                table,
+                Taught.class,
+                "taught",
+                t -> new Taught(
+                        Adviser.beliefs(
+                                t.where(row ->
+                                        !t.codes(Factor.PURPOSE).level(row).equals("trial")),
+                                all,
+                                PlanConditions.unknown()),
+                        Adviser.beliefs(t, all, PlanConditions.unknown())));
+        return noted.stream()
+                .filter(Offers.Noted::taken)
+                .map(n -> List.of(n.factor().key(), n.level()))
+                .distinct()
+                .map(n -> taught(taught, Factor.byKey(n.get(0)).orElseThrow(), n.get(1)))
+                .filter(words -> !words.isEmpty())
+                .limit(QUESTIONS)
+                .toList();
+    }
+
+    private static String taught(Taught taught, Factor factor, String level) {
+        List<String> levels = taught.with().levels(factor);
+        String best = levels.isEmpty() ? "" : levels.get(0);
+        boolean both = levels.contains(level) && taught.without().levels(factor).containsAll(List.of(level, best));
+        if (!both || best.equals(level)) {
+            return "";
+        }
+        return "Of " + factor.named(level) + " against " + factor.named(best) + ": between "
+                + within(taught.without().against(factor, level, best)) + " without what was fished to try, between "
+                + within(taught.with().against(factor, level, best)) + " with it.";
+    }
+
+    private static String within(Feature.Belief belief) {
+        Interval interval = Interval.around(Math.exp(belief.mean()), belief.sd() * belief.sd());
+        return Figures.fixed(interval.low(), 2) + " and " + Figures.fixed(interval.high(), 2) + " times the fish";
     }
 }

@@ -7,13 +7,16 @@ import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.jooq.Condition;
 import org.jooq.Record;
 import org.jooq.TableField;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Accounts in the store. */
 @Component
@@ -21,6 +24,7 @@ public class People {
     private final Store store;
     private final PasswordEncoder passwords;
     private final NewId newId;
+    private final JsonMapper json = JsonMapper.shared();
 
     People(Store store, PasswordEncoder passwords, NewId newId) {
         this.store = store;
@@ -85,6 +89,30 @@ public class People {
 
     public void setTheme(String personId, String theme) {
         set(personId, PEOPLE.THEME, theme);
+    }
+
+    /** Schools that a person follows, by question. */
+    public Map<String, String> schools(String personId) {
+        Map<String, String> schools = new TreeMap<>();
+        store.read()
+                .select(PEOPLE.SCHOOLS)
+                .from(PEOPLE)
+                .where(PEOPLE.PERSON_ID.eq(personId))
+                .forEach(r -> json.readTree(r.value1())
+                        .properties()
+                        .forEach(one -> schools.put(one.getKey(), one.getValue().asString())));
+        return schools;
+    }
+
+    /** Follows a school on a question from now on; blank to hear them all alike. */
+    public void follow(String personId, String question, String school) {
+        Map<String, String> schools = schools(personId);
+        if (school.isBlank()) {
+            schools.remove(question);
+        } else {
+            schools.put(question, school);
+        }
+        set(personId, PEOPLE.SCHOOLS, json.writeValueAsString(schools));
     }
 
     private void set(String personId, TableField<?, String> field, String value) {
