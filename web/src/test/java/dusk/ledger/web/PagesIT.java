@@ -6,11 +6,13 @@ import com.microsoft.playwright.Page;
 import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Every page in both themes, on the desk and in the hand. */
+@Order(1)
 class PagesIT extends RunningApplication {
     private static Browser browser;
 
