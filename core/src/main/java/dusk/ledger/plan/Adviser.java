@@ -30,8 +30,8 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * From conditions to set-ups. The trade's rules give each level of tackle a normal on its log ratio (sd 0.35 where one
- * fires, 0.7 where none does). The records move all levels at once ({@link Effects}), by every
+ * From conditions to set-ups. The trade's rules give each level of tackle a normal on its log ratio (sd {@value #RULED}
+ * where one fires, {@value Effects.Prior#OPEN_SD} where none does). The records move all levels at once ({@link Effects}), by every
  * stint that was fished: what a level does everywhere, and beside it what it does under a condition that is asked for,
  * where the records say like for like that it does otherwise there. A set-up's rate is what the day gives under such
  * conditions ({@link Ground}) times what its levels come to, as sure as both are, told apart from what was fished

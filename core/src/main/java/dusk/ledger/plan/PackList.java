@@ -162,11 +162,7 @@ public record PackList(List<String> tackle, List<String> tools, List<String> saf
 
     private static String kinds(List<SetUp> all, boolean elastomer) {
         return all.stream()
-                .filter(setUp -> setUp.plastic() != null
-                        && elastomer == ELASTOMER.equals(setUp.plasticMaterial())
-                        && (elastomer
-                                || setUp.plasticMaterial() == null
-                                || !setUp.plasticMaterial().isEmpty()))
+                .filter(setUp -> setUp.plastic() != null && elastomer == ELASTOMER.equals(setUp.plasticMaterial()))
                 .map(setUp -> setUp.plastic() + (setUp.colour() == null ? "" : " in " + setUp.colour()))
                 .distinct()
                 .collect(Collectors.joining(" and the "));

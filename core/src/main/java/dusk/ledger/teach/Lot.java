@@ -11,7 +11,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.SplittableRandom;
-import org.jspecify.annotations.Nullable;
 
 /**
  * The lot: one swap in so many is drawn instead of chosen, since records of habits alone teach little. What is drawn follows
@@ -30,17 +29,16 @@ public final class Lot {
 
     private Lot() {}
 
+    /** Two levels of a factor that a question is about. */
+    public record Pair(Factor factor, String level, String other) {}
+
     /**
      * What was drawn.
      *
      * @param factor in which it differs from what is tied on, or of which the question is
-     * @param question that it helps to answer; null where it was drawn blindly
+     * @param asked whether it helps to answer a question, or was drawn blindly
      */
-    public record Drawn(
-            SetUp setUp,
-            Factor factor,
-            String level,
-            @Nullable Question question) {}
+    public record Drawn(SetUp setUp, Factor factor, String level, boolean asked) {}
 
     /** The luck of one swap of one rod of one trip. */
     public static SplittableRandom luck(String tripId, String rodId, int swap) {
@@ -61,76 +59,90 @@ public final class Lot {
      * @param tiedOn of them
      * @return empty where there is nothing else in the boat
      */
-    public static Optional<Drawn> draw(List<Question> ranked, List<SetUp> boat, SetUp tiedOn, SplittableRandom luck) {
-        StintTable as = PlanConditions.unknown().fishedWith(boat);
-        Map<String, Integer> rows = new HashMap<>();
-        for (int row = 0; row < as.size(); row++) {
-            rows.put(as.id(row), row);
-        }
+    public static Optional<Drawn> draw(List<Pair> ranked, List<SetUp> boat, SetUp tiedOn, SplittableRandom luck) {
+        Boat in = new Boat(boat, tiedOn);
         boolean asked = luck.nextBoolean();
-        Optional<Question> first = ranked.stream()
-                .filter(q -> q.factor() != Factor.PRESENTATION)
-                .filter(q -> !with(as, rows, boat, tiedOn, q.factor(), q.level())
-                                        .isEmpty()
-                                && !with(as, rows, boat, null, q.factor(), q.other())
-                                        .isEmpty()
-                        || !with(as, rows, boat, tiedOn, q.factor(), q.other()).isEmpty()
-                                && !with(as, rows, boat, null, q.factor(), q.level())
-                                        .isEmpty())
+        Optional<Pair> first = ranked.stream()
+                .filter(pair -> pair.factor() != Factor.PRESENTATION)
+                .filter(in::answers)
                 .findFirst();
         if (asked && first.isPresent()) {
-            Question question = first.get();
+            Pair pair = first.get();
             boolean other = luck.nextBoolean();
-            for (String level :
-                    other ? List.of(question.other(), question.level()) : List.of(question.level(), question.other())) {
-                List<SetUp> of = with(as, rows, boat, tiedOn, question.factor(), level);
+            for (String level : other ? List.of(pair.other(), pair.level()) : List.of(pair.level(), pair.other())) {
+                List<SetUp> of = in.others(pair.factor(), level);
                 if (!of.isEmpty()) {
-                    return Optional.of(new Drawn(one(of, luck), question.factor(), level, question));
+                    return Optional.of(new Drawn(one(of, luck), pair.factor(), level, true));
                 }
             }
         }
-        return blind(as, rows, boat, tiedOn, luck);
+        return blind(in, luck);
     }
 
-    private static Optional<Drawn> blind(
-            StintTable as, Map<String, Integer> rows, List<SetUp> boat, SetUp tiedOn, SplittableRandom luck) {
+    private static Optional<Drawn> blind(Boat in, SplittableRandom luck) {
         List<Drawn> other = new ArrayList<>();
         for (Factor factor : DRAWN) {
-            String own = level(as, rows, tiedOn, factor);
-            List<String> levels = boat.stream()
-                    .map(setUp -> level(as, rows, setUp, factor))
-                    .filter(level -> !level.equals(Factor.NOT_RECORDED) && !level.equals(own))
-                    .distinct()
-                    .sorted()
-                    .toList();
+            List<String> levels = in.otherLevels(factor);
             if (!levels.isEmpty()) {
                 String level = one(levels, luck);
-                other.add(new Drawn(one(with(as, rows, boat, tiedOn, factor, level), luck), factor, level, null));
+                other.add(new Drawn(one(in.others(factor, level), luck), factor, level, false));
             }
         }
         return other.isEmpty() ? Optional.empty() : Optional.of(one(other, luck));
     }
 
-    /** Set-ups in the boat with a level, but for the one that is tied on. */
-    private static List<SetUp> with(
-            StintTable as,
-            Map<String, Integer> rows,
-            List<SetUp> boat,
-            @Nullable SetUp tiedOn,
-            Factor factor,
-            String level) {
-        return boat.stream()
-                .filter(setUp -> tiedOn == null || !setUp.id().equals(tiedOn.id()))
-                .filter(setUp -> level(as, rows, setUp, factor).equals(level))
-                .toList();
-    }
-
-    private static String level(StintTable as, Map<String, Integer> rows, SetUp setUp, Factor factor) {
-        Integer row = rows.get(setUp.id());
-        return row == null ? Factor.NOT_RECORDED : as.codes(factor).level(row);
-    }
-
     private static <T> T one(List<T> of, SplittableRandom luck) {
         return Objects.requireNonNull(of.get(luck.nextInt(of.size())));
+    }
+
+    /** The set-ups there are, by the levels they have. */
+    private static final class Boat {
+        private final List<SetUp> setUps;
+        private final SetUp tiedOn;
+        private final StintTable levels;
+        private final Map<String, Integer> rows = new HashMap<>();
+
+        Boat(List<SetUp> setUps, SetUp tiedOn) {
+            this.setUps = setUps;
+            this.tiedOn = tiedOn;
+            levels = PlanConditions.unknown().fishedWith(setUps);
+            for (int row = 0; row < levels.size(); row++) {
+                rows.put(levels.id(row), row);
+            }
+        }
+
+        private String level(SetUp setUp, Factor factor) {
+            Integer row = rows.get(setUp.id());
+            return row == null ? Factor.NOT_RECORDED : levels.codes(factor).level(row);
+        }
+
+        /** Those with a level, but for the one that is tied on. */
+        List<SetUp> others(Factor factor, String level) {
+            return setUps.stream()
+                    .filter(setUp -> !setUp.id().equals(tiedOn.id())
+                            && level(setUp, factor).equals(level))
+                    .toList();
+        }
+
+        /** Whether both levels can be fished, one of them with something that is not tied on. */
+        boolean answers(Pair pair) {
+            List<String> levels = List.of(pair.level(), pair.other());
+            return levels.stream()
+                            .allMatch(level -> setUps.stream()
+                                    .anyMatch(
+                                            setUp -> level(setUp, pair.factor()).equals(level)))
+                    && levels.stream()
+                            .anyMatch(level -> !others(pair.factor(), level).isEmpty());
+        }
+
+        List<String> otherLevels(Factor factor) {
+            String own = level(tiedOn, factor);
+            return setUps.stream()
+                    .map(setUp -> level(setUp, factor))
+                    .filter(level -> !level.equals(Factor.NOT_RECORDED) && !level.equals(own))
+                    .distinct()
+                    .sorted()
+                    .toList();
+        }
     }
 }

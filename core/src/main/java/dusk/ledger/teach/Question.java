@@ -34,6 +34,11 @@ public record Question(
         conditions = Map.copyOf(conditions);
     }
 
+    /** What it is about, for whoever is to fish it. */
+    public Lot.Pair pair() {
+        return new Lot.Pair(factor, level, other);
+    }
+
     /** Worth less price. */
     public double gain() {
         return worthFishAYear - priceFish;

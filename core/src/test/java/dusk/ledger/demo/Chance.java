@@ -6,15 +6,8 @@ import java.util.SplittableRandom;
 public final class Chance {
     private Chance() {}
 
-    /** A draw of Poisson, by products of uniforms (Knuth): for means below some hundreds. */
+    /** A draw of Poisson, as the made-up club is drawn: for means below some hundreds. */
     public static int poisson(double mean, SplittableRandom random) {
-        double limit = Math.exp(-mean);
-        double product = random.nextDouble();
-        int count = 0;
-        while (product > limit) {
-            count++;
-            product *= random.nextDouble();
-        }
-        return count;
+        return new Draw(random).poisson(mean);
     }
 }

@@ -10,6 +10,7 @@ import dusk.ledger.stints.StintTable;
 import dusk.ledger.teach.Lot;
 import dusk.ledger.teach.Question;
 import dusk.ledger.teach.Teaching;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -60,15 +61,19 @@ public final class LotTrial {
     private static SimulatedClub.Chooser chooser(boolean ranked, long seed) {
         SplittableRandom luck = new SplittableRandom(seed);
         int[] rankedAt = {0};
-        List<?>[] questions = {List.<Question>of()};
+        List<List<Lot.Pair>> questions = new ArrayList<>(List.of(List.of()));
         return (all, habit, trip, soFar) -> {
             if (ranked && trip >= rankedAt[0] + RANKED_EVERY) {
                 rankedAt[0] = trip;
-                questions[0] = Teaching.under(StintTable.of(soFar.get()), all, PlanConditions.unknown());
+                questions.set(
+                        0,
+                        Teaching.under(StintTable.of(soFar.get()), all, PlanConditions.unknown()).stream()
+                                .map(Question::pair)
+                                .toList());
             }
-            List<Question> asked =
-                    questions[0].stream().map(Question.class::cast).toList();
-            return Lot.draw(asked, all, habit, luck).map(Lot.Drawn::setUp).orElse(habit);
+            return Lot.draw(questions.get(0), all, habit, luck)
+                    .map(Lot.Drawn::setUp)
+                    .orElse(habit);
         };
     }
 

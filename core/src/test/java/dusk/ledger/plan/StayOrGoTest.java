@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import dusk.ledger.demo.Chance;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -85,7 +86,7 @@ class StayOrGoTest {
         for (int i = 0; i < 4000; i++) {
             double hours = 0.3 + random.nextDouble();
             double rate = water.place(random);
-            stints.add(new Holding.FirstStint(poisson(random, rate * hours), hours));
+            stints.add(new Holding.FirstStint(Chance.poisson(rate * hours, random), hours));
         }
         Holding learnt = Holding.learn(stints, 1);
         assertThat(learnt.chance()).isCloseTo(0.35, within(0.03));
@@ -101,16 +102,6 @@ class StayOrGoTest {
                     .inverseCumulativeProbability(Math.max(1e-12, random.nextDouble()));
             return random.nextDouble() < chance ? rate : 0;
         }
-    }
-
-    private static int poisson(SplittableRandom random, double mean) {
-        double product = random.nextDouble();
-        int n = 0;
-        while (product > Math.exp(-mean)) {
-            product *= random.nextDouble();
-            n++;
-        }
-        return n;
     }
 
     private static final double DAY_HOURS = 8;
@@ -158,7 +149,7 @@ class StayOrGoTest {
         for (int i = 0; i < 300; i++) {
             double rate = water.place(random);
             double stay = 0.25 + random.nextDouble();
-            Holding.FirstStint stint = new Holding.FirstStint(poisson(random, rate * stay), stay);
+            Holding.FirstStint stint = new Holding.FirstStint(Chance.poisson(rate * stay, random), stay);
             records.add(stint);
         }
         for (Holding.FirstStint stint : records) {

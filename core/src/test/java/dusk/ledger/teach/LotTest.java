@@ -4,11 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.SetUpBuilder;
-import dusk.ledger.plan.Feature;
 import dusk.ledger.vocabulary.Factor;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
@@ -17,8 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class LotTest {
-    private static final Question BLACK_OR_PEARL =
-            new Question(Factor.COLOUR, "black", "pearl", Map.of(), new Feature.Belief(-0.1, 0.3), 10, 5, 1);
+    private static final Lot.Pair BLACK_OR_PEARL = new Lot.Pair(Factor.COLOUR, "black", "pearl");
 
     private static SetUp of(String rig, String colour) {
         return SetUpBuilder.builder()
@@ -64,7 +61,7 @@ class LotTest {
                                     : drawn.setUp().rigKind())
                     .isEqualTo(drawn.level());
             factors.add(drawn.factor());
-            asked += drawn.question() != null ? 1 : 0;
+            asked += drawn.asked() ? 1 : 0;
         }
         assertThat(factors).containsExactlyInAnyOrder(Factor.COLOUR, Factor.RIG);
         assertThat(asked / 2000.0).isBetween(0.46, 0.54);

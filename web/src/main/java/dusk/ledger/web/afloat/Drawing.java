@@ -2,11 +2,8 @@ package dusk.ledger.web.afloat;
 
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Stint;
-import dusk.ledger.plan.Feature;
 import dusk.ledger.teach.Lot;
-import dusk.ledger.teach.Question;
 import dusk.ledger.teach.Trial;
-import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.records.Deck;
 import dusk.ledger.web.records.Offers;
 import dusk.ledger.web.records.RodOut;
@@ -15,7 +12,6 @@ import dusk.ledger.web.records.Trials;
 import dusk.ledger.web.store.Viewer;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.SplittableRandom;
@@ -65,22 +61,9 @@ public class Drawing {
         if (tiedOn == null) {
             return null;
         }
-        return Lot.draw(settings.questions().stream().map(Drawing::question).toList(), boat, tiedOn, luck)
+        return Lot.draw(settings.questions(), boat, tiedOn, luck)
                 .map(drawn -> new Offer(drawn.setUp(), Lot.MINUTES, drawn))
                 .orElse(null);
-    }
-
-    /** What it is worth does not matter any more once it is ranked. */
-    private static Question question(Offers.Asked asked) {
-        return new Question(
-                asked.factor(),
-                asked.level(),
-                asked.other(),
-                Map.<Factor, String>of(),
-                new Feature.Belief(0, 1),
-                1,
-                0,
-                0);
     }
 
     private @Nullable Offer turn(Viewer viewer, Trial trial, RodOut rod, List<Stint> stints) {

@@ -2,9 +2,9 @@ package dusk.ledger.web.afloat;
 
 import dusk.ledger.plan.PlanConditions;
 import dusk.ledger.stints.StintTable;
+import dusk.ledger.teach.Lot;
 import dusk.ledger.teach.Question;
 import dusk.ledger.teach.Teaching;
-import dusk.ledger.web.records.Offers;
 import dusk.ledger.web.records.SetUps;
 import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Reckoned;
@@ -41,10 +41,7 @@ public class LotQuestions {
     }
 
     /** As a deck keeps them. */
-    List<Offers.Asked> asked(Viewer viewer) {
-        return of(viewer).stream()
-                .limit(ASKED)
-                .map(q -> new Offers.Asked(q.factor(), q.level(), q.other()))
-                .toList();
+    List<Lot.Pair> asked(Viewer viewer) {
+        return of(viewer).stream().limit(ASKED).map(Question::pair).toList();
     }
 }

@@ -7,6 +7,7 @@ import dusk.ledger.journal.Spot;
 import dusk.ledger.journal.SpotBuilder;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.Water;
+import dusk.ledger.teach.Lot;
 import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.records.Calls;
 import dusk.ledger.web.records.Deck;
@@ -115,7 +116,7 @@ public class TripActs {
             Place place,
             boolean up,
             Plan plan) {
-        List<Offers.Asked> asked = plan.lot() == 0 ? List.of() : questions.asked(person.viewer());
+        List<Lot.Pair> asked = plan.lot() == 0 ? List.of() : questions.asked(person.viewer());
         Trip trip = new Trip(newId.next(), water.id(), now, null, null);
         By by = new By(person, trip.id(), newId.next(), now);
         Deck start = new Deck(trip, water, until, Map.of(), Set.of(), List.of());
@@ -225,7 +226,7 @@ public class TripActs {
 
     /** Takes the lot up, one swap in so many, or lays it down with 0. */
     public void lot(By by, int oneIn) {
-        List<Offers.Asked> asked = oneIn == 0 ? List.of() : questions.asked(by.viewer());
+        List<Lot.Pair> asked = oneIn == 0 ? List.of() : questions.asked(by.viewer());
         afloat.live(by, "", on -> {
             on.w().say(oneIn == 0 ? "no lot any more" : "one swap in " + oneIn + " by lot");
             offers.lot(on.w(), by.tripId(), oneIn, asked);

@@ -3,14 +3,12 @@ package dusk.ledger.web.plan;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Water;
 import dusk.ledger.plan.Advice;
-import dusk.ledger.plan.Adviser;
 import dusk.ledger.plan.Call;
 import dusk.ledger.plan.PackList;
 import dusk.ledger.plan.PlanCautions;
 import dusk.ledger.plan.PlanConditions;
 import dusk.ledger.plan.Rule;
 import dusk.ledger.plan.RuleBook;
-import dusk.ledger.tackle.TackleChecks;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.records.Calls;
@@ -18,11 +16,7 @@ import dusk.ledger.web.records.FishFacts;
 import dusk.ledger.web.records.People;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.RodOut;
-import dusk.ledger.web.records.SetUps;
 import dusk.ledger.web.records.TripRows;
-import dusk.ledger.web.records.WaterRules;
-import dusk.ledger.web.store.RecentTables;
-import dusk.ledger.web.store.Reckoned;
 import dusk.ledger.web.words.TimeText;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
@@ -50,36 +44,27 @@ class CallController {
     /** Set-ups that go into the boat beside those of the spread. */
     private static final int MORE = 3;
 
-    private final RecentTables tables;
-    private final SetUps setUps;
     private final PlannedWater planned;
+    private final Advising advising;
     private final People people;
     private final Calls calls;
-    private final Reckoned reckoned;
     private final TripRows trips;
-    private final WaterRules rules;
     private final FishFacts fish;
     private final Clock clock;
 
     CallController(
-            RecentTables tables,
-            SetUps setUps,
             PlannedWater planned,
+            Advising advising,
             People people,
             Calls calls,
-            Reckoned reckoned,
             TripRows trips,
-            WaterRules rules,
             FishFacts fish,
             Clock clock) {
-        this.tables = tables;
-        this.setUps = setUps;
         this.planned = planned;
+        this.advising = advising;
         this.people = people;
         this.calls = calls;
-        this.reckoned = reckoned;
         this.trips = trips;
-        this.rules = rules;
         this.fish = fish;
         this.clock = clock;
     }
@@ -219,19 +204,7 @@ class CallController {
         if (conditions == null || rods == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         } else {
-            TackleChecks.Use use = new TackleChecks.Use(
-                    null,
-                    null,
-                    conditions.known().get(Factor.COVER),
-                    rules.leadForbidden(person.viewer(), water.id()),
-                    who.toothedFish());
-            Adviser.Wish wish = new Adviser.Wish(rods, followed(schools, asked), use, 1);
-            advice = reckoned.of(
-                    tables.of(person.viewer()),
-                    Advice.class,
-                    conditions,
-                    wish,
-                    table -> Adviser.of(table, setUps.mostFishedFirst(person.viewer()), conditions, wish));
+            advice = advising.of(person, water.id(), conditions, rods, followed(schools, asked));
             model.addAttribute("cautions", PlanCautions.of(conditions, person.units()));
             model.addAttribute("hour", TimeText.moment(conditions.reading().at(), water.zone()) + light(conditions));
         }

@@ -63,7 +63,7 @@ class RunController {
     /** A place that may be ticked. */
     record Tick(String id, String place, boolean ticked) {}
 
-    /** What was asked, as far as it can be read; null where something is wrong with it. */
+    /** What was asked. @param ask null where something is wrong with it, or there is no place to fish */
     private record Read(@Nullable RunAsk ask, List<String> order, Map<String, Spot> spots, Typed typed) {}
 
     @GetMapping("/plan/run")
@@ -81,9 +81,10 @@ class RunController {
         model.addAttribute("typed", read.typed().values());
         model.addAttribute("errors", read.typed().errors());
         RunAsk ask = read.ask();
-        if (ask == null) {
+        if (!read.typed().errors().isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        } else if (!read.spots().isEmpty()) {
+        }
+        if (ask != null) {
             DayRun run = reckon(person, water, ask, read.order());
             model.addAttribute("run", RunView.of(run, ask, read.spots(), water, read.order(), reckonedOrder(asked)));
         }
@@ -112,7 +113,7 @@ class RunController {
             Model model) {
         Water water = planned.of(person.viewer(), waterId, model);
         Read read = water == null ? null : read(person, water, asked);
-        if (water == null || read == null || read.ask() == null || read.spots().isEmpty()) {
+        if (water == null || read == null || read.ask() == null) {
             return ResponseEntity.unprocessableContent()
                     .contentType(MediaType.TEXT_PLAIN)
                     .body("There is no such run. Its page says what is wrong: leave out the .ics.");
@@ -179,11 +180,7 @@ class RunController {
             return new Read(null, List.of(), open, fields);
         }
         if (chosen.isEmpty()) {
-            return new Read(
-                    new RunAsk(List.of("none"), from, until.after(from, water.zone()), water.sunAt(), move, null),
-                    List.of(),
-                    Map.of(),
-                    fields);
+            return new Read(null, List.of(), open, fields);
         }
         List<String> order = List.of(fields.text("order").split(",", -1)).stream()
                 .filter(chosen::contains)

@@ -7,6 +7,7 @@ import dusk.ledger.places.Visit;
 import dusk.ledger.plan.PlanConditions;
 import dusk.ledger.season.Season;
 import dusk.ledger.vocabulary.Factor;
+import dusk.ledger.web.records.FishFacts;
 import dusk.ledger.web.records.TripRows;
 import dusk.ledger.web.store.Viewer;
 import java.time.Instant;
@@ -19,8 +20,10 @@ import org.springframework.stereotype.Component;
 @Component
 public class WaterNow {
     private final TripRows trips;
+    private final FishFacts fish;
 
-    WaterNow(TripRows trips) {
+    WaterNow(TripRows trips, FishFacts fish) {
+        this.fish = fish;
         this.trips = trips;
     }
 
@@ -63,6 +66,6 @@ public class WaterNow {
                         reading,
                         PlanConditions.At.ANYWHERE,
                         new PlanConditions.Hour(hour, water.position(), null, null),
-                        new PlanConditions.Who(null, water.kind(), false, false)));
+                        new PlanConditions.Who(null, water.kind(), false, fish.toothed(viewer, water.id()))));
     }
 }

@@ -6,6 +6,7 @@ import static dusk.ledger.web.schema.Tables.CATCHES;
 import static dusk.ledger.web.schema.Tables.STINTS;
 import static org.jooq.impl.DSL.coalesce;
 import static org.jooq.impl.DSL.field;
+import static org.jooq.impl.DSL.noCondition;
 import static org.jooq.impl.DSL.select;
 import static org.jooq.impl.DSL.sum;
 
@@ -27,6 +28,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jooq.Condition;
 import org.jooq.Field;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -132,24 +134,30 @@ public class Calls {
         w.update(CALLS, callId, Map.of(CALLS.TRIP_ID, tripId));
     }
 
+    /** @throws NotYours where the club has none of this id */
     public Call one(Viewer viewer, String callId) {
-        return all(viewer).stream()
-                .filter(call -> call.id().equals(callId))
-                .findFirst()
-                .orElseThrow(NotYours::new);
+        return calls(viewer, CALLS.CALL_ID.eq(callId)).stream().findFirst().orElseThrow(NotYours::new);
     }
 
     /** The call of a trip, where one was taken to it. */
     public Optional<Call> of(Viewer viewer, String tripId) {
-        return all(viewer).stream().filter(call -> tripId.equals(call.tripId())).findFirst();
+        return calls(viewer, CALLS.TRIP_ID.eq(tripId)).stream().findFirst();
     }
 
     /** All of the club, the newest first. */
     public List<Call> all(Viewer viewer) {
+        return calls(viewer, noCondition());
+    }
+
+    private List<Call> calls(Viewer viewer, Condition which) {
         Map<String, List<Rod>> rods = new HashMap<>();
         store.read()
                 .selectFrom(CALLED_RODS)
                 .where(Visibility.of(viewer, CALLED_RODS))
+                .and(CALLED_RODS.CALL_ID.in(select(CALLS.CALL_ID)
+                        .from(CALLS)
+                        .where(Visibility.of(viewer, CALLS))
+                        .and(which)))
                 .orderBy(CALLED_RODS.NUMBER)
                 .forEach(r -> {
                     Set<String> rules = new LinkedHashSet<>();
@@ -169,6 +177,7 @@ public class Calls {
         return store.read()
                 .selectFrom(CALLS)
                 .where(Visibility.of(viewer, CALLS))
+                .and(which)
                 .orderBy(CALLS.CALLED_AT.desc(), CALLS.CALL_ID)
                 .fetch(r -> new Call(
                         r.getCallId(),
@@ -236,7 +245,7 @@ public class Calls {
 
     /** What was promised in fish a rod-hour and fished. */
     public Promises promises(Viewer viewer) {
-        List<Call> fished = all(viewer).stream().filter(c -> c.tripId() != null).toList();
+        List<Call> fished = calls(viewer, CALLS.TRIP_ID.isNotNull());
         return new Promises(came(viewer, fished).values().stream()
                 .flatMap(List::stream)
                 .filter(c -> c.rod().rate() != null && c.rod().interval() != null)

@@ -43,22 +43,19 @@ public class Offers {
         this.newId = newId;
     }
 
-    /** A question by its two levels, as it was ranked when the lot was taken up. */
-    public record Asked(Factor factor, String level, String other) {}
-
     /**
      * What a deck is set to.
      *
      * @param lot one swap in so many; 0 for none
      * @param pack ids of set-ups in the boat beside those on the rods
-     * @param questions the best first
+     * @param questions as they were ranked when the lot was taken up, the best first
      * @param trialId null where no trial is fished
      * @param swaps so far, by rod on the deck
      */
     public record Settings(
             int lot,
             List<String> pack,
-            List<Asked> questions,
+            List<Lot.Pair> questions,
             @Nullable String trialId,
             Map<String, Integer> swaps) {
         public static final Settings NONE = new Settings(0, List.of(), List.of(), null, Map.of());
@@ -89,17 +86,17 @@ public class Offers {
         return ids;
     }
 
-    private List<Asked> questions(String text) {
-        List<Asked> questions = new ArrayList<>();
+    private List<Lot.Pair> questions(String text) {
+        List<Lot.Pair> questions = new ArrayList<>();
         json.readTree(text)
                 .forEach(one -> Factor.byKey(one.get(0).asString())
-                        .ifPresent(factor -> questions.add(new Asked(
+                        .ifPresent(factor -> questions.add(new Lot.Pair(
                                 factor, one.get(1).asString(), one.get(2).asString()))));
         return questions;
     }
 
     /** Takes the lot up, one swap in so many, or lays it down. */
-    public void lot(Writing w, String tripId, int oneIn, List<Asked> questions) {
+    public void lot(Writing w, String tripId, int oneIn, List<Lot.Pair> questions) {
         List<List<String>> rows = questions.stream()
                 .map(q -> List.of(q.factor().key(), q.level(), q.other()))
                 .toList();
@@ -136,7 +133,7 @@ public class Offers {
         row.put(LOTS.INSTEAD_OF, rod.setUpId());
         row.put(LOTS.FACTOR, drawn.factor().key());
         row.put(LOTS.LEVEL, drawn.level());
-        row.put(LOTS.ASKED, drawn.question() == null ? 0L : 1L);
+        row.put(LOTS.ASKED, drawn.asked() ? 1L : 0L);
         row.put(LOTS.TAKEN, taken ? 1L : 0L);
         w.insert(LOTS, row);
     }

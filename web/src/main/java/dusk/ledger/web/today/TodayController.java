@@ -4,25 +4,20 @@ import dusk.ledger.journal.Water;
 import dusk.ledger.light.Sun;
 import dusk.ledger.places.GoBack;
 import dusk.ledger.plan.Advice;
-import dusk.ledger.plan.Adviser;
 import dusk.ledger.plan.PlanCautions;
-import dusk.ledger.tackle.TackleChecks;
 import dusk.ledger.teach.Question;
 import dusk.ledger.units.Figures;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.afloat.LotQuestions;
 import dusk.ledger.web.findings.News;
+import dusk.ledger.web.plan.Advising;
 import dusk.ledger.web.plan.Board;
 import dusk.ledger.web.plan.WaterNow;
 import dusk.ledger.web.portrait.Portrait;
 import dusk.ledger.web.records.Decks;
-import dusk.ledger.web.records.FishFacts;
+import dusk.ledger.web.records.People;
 import dusk.ledger.web.records.Person;
-import dusk.ledger.web.records.SetUps;
-import dusk.ledger.web.records.WaterRules;
 import dusk.ledger.web.records.Waters;
-import dusk.ledger.web.store.RecentTables;
-import dusk.ledger.web.store.Reckoned;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.words.PlaceWords;
 import dusk.ledger.web.words.ReadingWords;
@@ -34,7 +29,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -44,47 +38,39 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 class TodayController {
     private static final int PLACES = 3;
+    private static final int RODS = 3;
 
     /** Before the sun goes down one is at the water for the dusk. */
     private static final Duration BEFORE_DARK = Duration.ofMinutes(30);
 
     private final Decks decks;
     private final Waters waters;
+    private final Advising advising;
+    private final People people;
     private final WaterNow now;
     private final Board board;
     private final News news;
     private final LotQuestions questions;
-    private final RecentTables tables;
-    private final Reckoned reckoned;
-    private final SetUps setUps;
-    private final FishFacts fish;
-    private final WaterRules rules;
     private final Clock clock;
 
     TodayController(
             Decks decks,
             Waters waters,
+            Advising advising,
+            People people,
             WaterNow now,
             Board board,
             News news,
             LotQuestions questions,
-            RecentTables tables,
-            Reckoned reckoned,
-            SetUps setUps,
-            FishFacts fish,
-            WaterRules rules,
             Clock clock) {
         this.decks = decks;
         this.waters = waters;
+        this.advising = advising;
+        this.people = people;
         this.now = now;
         this.board = board;
         this.news = news;
         this.questions = questions;
-        this.tables = tables;
-        this.reckoned = reckoned;
-        this.setUps = setUps;
-        this.fish = fish;
-        this.rules = rules;
         this.clock = clock;
     }
 
@@ -176,15 +162,7 @@ class TodayController {
     private void call(Person person, Water water, Instant next, Model model) {
         Viewer viewer = person.viewer();
         WaterNow.Held then = now.at(viewer, water, next);
-        TackleChecks.Use use = new TackleChecks.Use(
-                null, null, null, rules.leadForbidden(viewer, water.id()), fish.toothed(viewer, water.id()));
-        Adviser.Wish wish = new Adviser.Wish(3, Map.of(), use, 1);
-        Advice advice = reckoned.of(
-                tables.of(viewer),
-                Advice.class,
-                then.conditions(),
-                wish,
-                table -> Adviser.of(table, setUps.mostFishedFirst(viewer), then.conditions(), wish));
+        Advice advice = advising.of(person, water.id(), then.conditions(), RODS, people.schools(person.id()));
         model.addAttribute(
                 "rods",
                 advice.spread().stream()
