@@ -1,6 +1,6 @@
 import assert from "node:assert/strict";
 import { describe, test } from "node:test";
-import { MustWait, Queue, counted, newId, refused, waited } from "../../main/resources/static/js/deck/queue.js";
+import { MustWait, Queue, counted, newId, waited } from "../../main/resources/static/js/deck/queue.js";
 
 /** A device's memory that hands out copies, as a database does. */
 function memory(held = new Map()) {
@@ -182,14 +182,37 @@ describe("the small things", () => {
     assert.equal(waited({ at: 900 }, 700), 0);
   });
 
-  test("what waits and what was refused is said in words", () => {
+  test("what waits is said in words", () => {
     assert.equal(counted(1), "1 touch waits");
     assert.equal(counted(3), "3 touches wait");
-    assert.equal(refused([]), "");
-    const at = new Date(2026, 9, 3, 17, 5).getTime();
-    assert.equal(
-      refused([{ path: "/deck/t/rods/r/bite", at }, { path: "/deck/t/end", at: at + 60_000 }]),
-      "Refused, and kept on this device: bite 17:05, end 17:06. Add them on the trip's page.",
+  });
+});
+
+describe("what is kept aside", () => {
+  test("keeps why it was refused, until it is dropped", async () => {
+    const keep = memory();
+    const { post } = server({ a: { ok: false, status: 404, text: "", why: "No such trip." } });
+    const queue = new Queue({ keep, person: "p", post });
+    await queue.add(touch("a"));
+    await queue.add(touch("b"));
+    await queue.flush(() => {});
+    assert.deepEqual((await queue.aside()).map((t) => [t.id, t.why]), [["a", "No such trip."]]);
+    await queue.drop("b");
+    assert.equal((await queue.aside()).length, 1);
+    await queue.drop("a");
+    assert.deepEqual(await queue.aside(), []);
+  });
+
+  test("what the server knows is kept before a touch is forgotten", async () => {
+    const { post } = server({ b: { ok: false, status: 422, text: "no", why: "" } });
+    const queue = new Queue({ keep: memory(), person: "p", post });
+    await queue.add(touch("a"));
+    await queue.add(touch("b"));
+    const known = [];
+    await queue.flush(
+      () => {},
+      async (text) => known.push([text, (await queue.waiting()).map((t) => t.id)]),
     );
+    assert.deepEqual(known, [["shown a", ["a", "b"]]]);
   });
 });

@@ -1,27 +1,56 @@
-// The deck's touches: written on this device first, shown, and sent in their turn. Without script the same forms are sent one by one.
+// The deck's touches: written on this device first, shown as they will be stored, and sent in their turn. Without script the same forms are sent one by
+// one.
 
 import "./slider.js";
 import { get, update } from "./idb-keyval.js";
+import { ahead, standing } from "./deck/ahead.js";
 import { listen } from "./deck/keys.js";
-import { keep } from "./deck/offline.js";
+import { keep, known, patch } from "./deck/offline.js";
 import { post } from "./deck/post.js";
-import { Queue, counted, newId, refused } from "./deck/queue.js";
-import { deck, keepFresh, show } from "./deck/shown.js";
+import { Queue, counted, newId } from "./deck/queue.js";
+import { bar, listenRods } from "./deck/rods.js";
+import { deck, keepFresh, show, tick } from "./deck/shown.js";
+import { parts, words } from "./deck/told.js";
 
 const RETRY_MS = 4000;
 const queue = new Queue({ keep: { get, update }, person: deck().dataset.person, post });
 
 let unsaved = 0;
 
+/** What the server would not take: what it was, why, and where it can be entered by hand. */
+function refused(touch) {
+  const { trip, rod } = parts(touch);
+  const number = document.getElementById(`rod-${rod}`)?.dataset.number;
+  const item = document.createElement("li");
+  const at = new Date(touch.at).toTimeString().slice(0, 5);
+  const what = `${words(touch)}${number ? `, rod ${number}` : ""}, ${at}.`;
+  item.append(`Refused, and kept on this device: ${what} ${touch.why ?? ""} `);
+  const link = document.createElement("a");
+  link.href = `/trips/${trip}`;
+  link.textContent = "Enter it by hand";
+  const done = document.createElement("button");
+  done.type = "button";
+  done.className = "link-button";
+  done.textContent = "Done with it";
+  done.addEventListener("click", () => queue.drop(touch.id).then(() => tell("")));
+  item.append(link, " ", done);
+  return item;
+}
+
 /** Says what waits and what was refused; the count stands on the element for whoever looks. */
 async function tell(problem) {
   const aside = await queue.aside();
   // read last: a touch written down while this was reading is counted here or in unsaved, never in neither
   const waiting = (await queue.waiting()).length;
+  const mark = document.getElementById("waiting-mark");
+  mark.hidden = !problem;
+  mark.textContent = problem ? `${problem} ${counted(waiting)} here and will be sent.` : "";
+  localStorage.setItem("dusk-waiting", String(waiting));
   const box = document.getElementById("waiting");
-  const words = problem ? `${problem} ${counted(waiting)} here and will be sent.` : refused(aside);
-  box.hidden = !words;
-  box.textContent = words;
+  const list = document.createElement("ul");
+  list.append(...aside.map(refused));
+  box.hidden = aside.length === 0;
+  box.replaceChildren(list);
   box.dataset.touches = waiting + unsaved;
 }
 
@@ -29,7 +58,7 @@ let later = 0;
 
 async function send() {
   clearTimeout(later);
-  const problem = await queue.flush(show);
+  const problem = await queue.flush(show, patch);
   await tell(problem);
   if (problem) {
     later = setTimeout(send, RETRY_MS);
@@ -39,14 +68,27 @@ async function send() {
   }
 }
 
-/** Shows a touch at once, before the server knows of it; on the card that stands there now, since an answer may have put another in its place. */
-function bump(form, submitter, body, card) {
-  const what = submitter?.dataset.bump;
-  const shown = what && card && document.getElementById(card.id)?.querySelector(`[data-count=${what}]`);
-  if (shown) {
-    shown.textContent = Number(shown.textContent) + Number(body.get("count") || 1);
+/** The page as the server knew it last, with what waits on top. */
+async function anew() {
+  const base = await known();
+  if (base) {
+    deck().replaceWith(base);
+    standing(await queue.waiting()).forEach((touch) => ahead(deck(), touch));
+    tick();
   }
-  form.closest("details.sheet")?.removeAttribute("open");
+}
+
+/** On the card that stands there now, since an answer may have put another in its place. */
+async function shownAhead(touch) {
+  const waiting = await queue.waiting();
+  if (parts(touch).what === "undo") {
+    if (waiting.some((other) => other.id === parts(touch).said.get("undo"))) {
+      await anew();
+    }
+  } else {
+    ahead(deck(), touch);
+    bar();
+  }
 }
 
 document.addEventListener("submit", async (event) => {
@@ -61,18 +103,29 @@ document.addEventListener("submit", async (event) => {
   body.set("act", id);
   const card = form.closest("article");
   const whole = form.dataset.whole !== undefined || !card;
+  const touch = { id, path: form.getAttribute("action"), body: body.toString(), card: whole ? "deck" : card.id, at: Date.now() };
   document.getElementById("waiting").dataset.touches = ++unsaved;
+  form.closest("details.sheet")?.removeAttribute("open");
   try {
-    await queue.add({ id, path: form.getAttribute("action"), body: body.toString(), card: whole ? "deck" : card.id });
+    await queue.add(touch);
   } finally {
     unsaved--;
   }
-  bump(form, event.submitter, body, card);
+  await shownAhead(touch);
   await send();
 });
 
+async function open() {
+  listenRods();
+  listen();
+  await tell("");
+  if ((await queue.waiting()).length > 0) {
+    await anew();
+  }
+  keepFresh(queue, patch);
+  keep();
+  await send();
+}
+
 window.addEventListener("online", send);
-listen();
-keepFresh(queue);
-keep();
-send();
+open();

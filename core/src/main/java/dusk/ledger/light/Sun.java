@@ -18,6 +18,8 @@ public final class Sun {
     private static final double TWILIGHT_BELOW_DEG = 6;
     private static final double LOW_SUN_BELOW_DEG = 20;
     private static final Duration STEP = Duration.ofMinutes(10);
+    private static final Duration A_MINUTE = Duration.ofMinutes(1);
+    private static final Duration A_DAY = Duration.ofDays(1);
 
     private Sun() {}
 
@@ -66,6 +68,28 @@ public final class Sun {
         }
         moments.add(momentAt(end, where));
         return moments;
+    }
+
+    /** When the light of a moment turns to another, to the minute; null where it does not within a day. */
+    public static @Nullable Instant lightEnds(Instant now, Position where) {
+        Light light = lightAt(now, where);
+        Instant last = now;
+        for (Instant at = now.plus(STEP); at.isBefore(now.plus(A_DAY)); at = at.plus(STEP)) {
+            if (lightAt(at, where) != light) {
+                return turns(last, light, where);
+            }
+            last = at;
+        }
+        return null;
+    }
+
+    /** The first whole minute after a moment that has another light. */
+    private static Instant turns(Instant from, Light light, Position where) {
+        Instant at = from.plus(A_MINUTE);
+        while (lightAt(at, where) == light) {
+            at = at.plus(A_MINUTE);
+        }
+        return at;
     }
 
     /** Sunrise and sunset of a date, as almanacs give them. */

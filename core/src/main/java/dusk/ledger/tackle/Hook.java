@@ -1,7 +1,10 @@
 package dusk.ledger.tackle;
 
+import dusk.ledger.journal.Invalid;
+import dusk.ledger.journal.SetUp;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.Mass;
+import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -38,6 +41,15 @@ public record Hook(Length reach, Length gap) {
         double steps = form.group(2) != null ? number - 1 : -sizesBelow(number);
         double reach = Math.max(SMALLEST_REACH_MM, REACH_1_0_MM + steps * REACH_STEP_MM);
         return Optional.of(new Hook(Length.ofMillimetres(reach), Length.ofMillimetres(reach * GAP_SHARE)));
+    }
+
+    /** What no record of a set-up can tell: a hook size that is none. */
+    public static List<Invalid.Problem> wrong(SetUp setUp) {
+        String size = setUp.hookSize();
+        return size == null || of(size).isPresent()
+                ? List.of()
+                : List.of(new Invalid.Problem(
+                        "hook_size", "“" + size + "” is not a hook size. Write it like #1 or 2/0."));
     }
 
     /**

@@ -45,6 +45,32 @@ class SunTest {
         assertThat(Sun.lightAt(at, new Position(0, 0))).isEqualTo(light);
     }
 
+    /** The minute before is the same light, the minute itself another. */
+    @ParameterizedTest
+    @CsvSource({
+        "2024-03-20T00:00:00Z",
+        "2024-03-20T06:00:00Z",
+        "2024-03-20T06:50:00Z",
+        "2024-03-20T12:00:00Z",
+        "2024-03-20T17:30:00Z",
+        "2024-03-20T18:49:00Z",
+        "2024-03-20T19:30:00Z"
+    })
+    void aLightEndsToTheMinute(Instant now) {
+        Position where = new Position(44.4, -14);
+        Light light = Sun.lightAt(now, where);
+        Instant end = Sun.lightEnds(now, where);
+        assertThat(end).isAfter(now).isBefore(now.plus(Duration.ofHours(14)));
+        assertThat(Sun.lightAt(end.minusSeconds(60), where)).isEqualTo(light);
+        assertThat(Sun.lightAt(end, where)).isNotEqualTo(light);
+    }
+
+    @Test
+    void aLightThatLastsAllDayDoesNotEnd() {
+        assertThat(Sun.lightEnds(Instant.parse("2024-12-20T12:00:00Z"), new Position(88, 15)))
+                .isNull();
+    }
+
     @Test
     void farNorthInSummerTheSunStaysUp() {
         Sun.Day day = Sun.day(LocalDate.parse("2024-06-20"), ZoneOffset.UTC, new Position(78, 15));

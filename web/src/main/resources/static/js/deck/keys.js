@@ -1,17 +1,8 @@
 // The deck by keys: a number chooses the rod, a letter touches it.
 
+import { choose } from "./rods.js";
+
 const SWITCH = "dusk-deck-keys";
-
-/** Closes what is open. */
-function close() {
-  document.querySelectorAll("#deck details.sheet[open]").forEach((d) => d.removeAttribute("open"));
-}
-
-function help() {
-  const keys = document.getElementById("keys");
-  keys.open = true;
-  keys.querySelector("summary").focus();
-}
 
 export function listen() {
   const on = document.getElementById("keys-on");
@@ -21,29 +12,23 @@ export function listen() {
   const rod = (number) => document.querySelector(`article[data-number="${number}"]`);
 
   document.addEventListener("keydown", (event) => {
-    if (event.key === "Escape") {
-      close();
-      return;
-    }
     const typing = event.target.closest("input:not([type=radio]):not([type=checkbox]), select, textarea");
     if (!on.checked || typing || event.ctrlKey || event.metaKey || event.altKey) {
       return;
     }
-    if (event.key === "?") {
-      help();
-      event.preventDefault();
-    } else if (/^[1-8]$/.test(event.key)) {
+    if (/^[1-8]$/.test(event.key)) {
       if (rod(event.key)) {
         chosen = event.key;
-        rod(chosen).focus();
+        choose(rod(chosen).id).focus();
       }
     } else {
       const key = CSS.escape(event.key.toLowerCase());
-      const target =
-        rod(chosen)?.querySelector(`[data-key="${key}"]`) ||
-        document.querySelector(`.deck-acts [data-key="${key}"], #deck > form [data-key="${key}"]`);
+      const seen = [...(rod(chosen)?.querySelectorAll(`[data-key="${key}"]`) ?? [])];
+      const target = seen.find((one) => !one.closest(".rod-down .while-up, .rod:not(.rod-down) .while-down")) ||
+        document.querySelector(`.boat [data-key="${key}"]`);
       if (target) {
         event.preventDefault();
+        choose(target.closest(".rods > *").id);
         target.click();
         target.closest("details.sheet")?.querySelector("button")?.focus();
       }

@@ -2,7 +2,7 @@
 
 import { MustWait, waited } from "./queue.js";
 
-/** @returns the answer's ok, status and text */
+/** @returns the answer's ok, status and text, and why it was refused */
 export async function post(touch) {
   const body = new URLSearchParams(touch.body);
   body.set("waited_ms", waited(touch));
@@ -19,5 +19,7 @@ export async function post(touch) {
   if (answer.status >= 500) {
     throw new MustWait("The server has a problem.");
   }
-  return { ok: answer.ok, status: answer.status, text: await answer.text() };
+  const text = await answer.text();
+  const fault = answer.ok ? null : new DOMParser().parseFromString(text, "text/html").querySelector(".fault");
+  return { ok: answer.ok, status: answer.status, text, why: fault?.textContent ?? "" };
 }

@@ -45,6 +45,11 @@ export class Queue {
     return this.#list("aside");
   }
 
+  /** Forgets one that was kept aside. */
+  drop(id) {
+    return this.#keep.update(this.#key("aside"), (list = []) => list.filter((touch) => touch.id !== id));
+  }
+
   /** Writes a touch down; it is on the device once this resolves. */
   add(touch) {
     return this.#keep.update(this.#key("touches"), (list = []) => list.concat({ ...touch, at: touch.at ?? this.#now() }));
@@ -54,10 +59,11 @@ export class Queue {
    * Sends all that wait, in turn.
    *
    * @param shown is given each answer that is to be shown
+   * @param known is given each answer, for whoever keeps what the server knows
    * @returns the words of why the rest must wait; empty where nothing is left
    */
-  flush(shown) {
-    this.#sending ??= this.#sendAll(shown).finally(() => {
+  flush(shown, known = () => {}) {
+    this.#sending ??= this.#sendAll(shown, known).finally(() => {
       this.#sending = null;
     });
     return this.#sending;
@@ -67,7 +73,7 @@ export class Queue {
     return this.#sending !== null;
   }
 
-  async #sendAll(shown) {
+  async #sendAll(shown, known) {
     for (let [next] = await this.waiting(); next; [next] = await this.waiting()) {
       let answer;
       try {
@@ -77,6 +83,10 @@ export class Queue {
           return problem.message;
         }
         throw problem;
+      }
+      if (answer.ok) {
+        // before it is forgotten here: a page opened anew is what is known with what waits
+        await known(answer.text);
       }
       await this.#done(next, answer);
       const more = (await this.waiting()).some((touch) => touch.card === next.card);
@@ -92,7 +102,7 @@ export class Queue {
   async #done(touch, answer) {
     const unseen = answer.status !== 422 || this.#now() - touch.at > WAITED_MS;
     if (!answer.ok && unseen) {
-      await this.#keep.update(this.#key("aside"), (list = []) => list.concat(touch));
+      await this.#keep.update(this.#key("aside"), (list = []) => list.concat({ ...touch, why: answer.why ?? "" }));
     }
     await this.#keep.update(this.#key("touches"), (list = []) => list.filter((other) => other.id !== touch.id));
   }
@@ -120,10 +130,4 @@ export function newId(now = Date.now(), random = crypto.getRandomValues(new Uint
 /** How many touches wait, in words. */
 export function counted(touches) {
   return touches === 1 ? "1 touch waits" : `${touches} touches wait`;
-}
-
-/** What was kept aside, in words; empty for nothing. */
-export function refused(touches) {
-  const words = touches.map((t) => `${t.path.split("/").pop()} ${new Date(t.at).toTimeString().slice(0, 5)}`);
-  return words.length ? `Refused, and kept on this device: ${words.join(", ")}. Add them on the trip's page.` : "";
 }

@@ -1,32 +1,33 @@
 // What stands on the deck's page: parts that came from the server, and running minutes.
 
+import { bar } from "./rods.js";
+
 const TICK_MS = 10000;
 const REFRESH_MS = 20000;
 
 export const deck = () => document.getElementById("deck");
 
+/** The parts of an answer, each with the id of what it stands for. */
+export const partsOf = (text) => [...new DOMParser().parseFromString(text, "text/html").body.children].filter((part) => part.id);
+
 /** Puts parts of the page in place of those with their ids. */
 export function show(text) {
-  const fresh = new DOMParser().parseFromString(text, "text/html").body;
-  for (const part of [...fresh.children]) {
-    const old = part.id && document.getElementById(part.id);
-    if (old) {
-      old.replaceWith(part);
-      part.querySelector("details.fish[open] summary")?.scrollIntoView({ block: "nearest" });
-    }
+  for (const part of partsOf(text)) {
+    document.getElementById(part.id)?.replaceWith(part);
   }
   tick();
 }
 
-function tick() {
+export function tick() {
   for (const shown of document.querySelectorAll("[data-since]")) {
     const minutes = Math.max(0, Math.floor((Date.now() - Date.parse(shown.dataset.since)) / 60000));
     shown.textContent = minutes + " min";
   }
+  bar();
 }
 
 /** What other devices on the boat did; never while something is open, half typed or on its way from this one. */
-async function refresh(queue) {
+async function refresh(queue, fresh) {
   const open = () => document.querySelector("#deck details[open]");
   const busy = open() || /INPUT|SELECT/.test(document.activeElement.tagName) || document.hidden;
   if (busy || queue.busy || (await queue.waiting()).length > 0) {
@@ -37,13 +38,15 @@ async function refresh(queue) {
     const text = answer.ok ? await answer.text() : "";
     if (text && !queue.busy && (await queue.waiting()).length === 0 && !open()) {
       show(text);
+      fresh(text);
     }
   } catch {
     // no signal: the page stays as it is
   }
 }
 
-export function keepFresh(queue) {
+/** @param fresh is given each page that came of itself */
+export function keepFresh(queue, fresh) {
   setInterval(tick, TICK_MS);
-  setInterval(() => refresh(queue), REFRESH_MS);
+  setInterval(() => refresh(queue, fresh), REFRESH_MS);
 }

@@ -122,6 +122,8 @@ class AccessTableTest extends RequestedClub {
             POST /deck                                    | /deck ? rods=1&water_id=lake        | in  404 422 422 422 422
             GET  /deck/{tripId}                           | /deck/{live}                        | in  404 404 200 200 200
             POST /deck/{tripId}/move                      | /deck/{live}/move ? spot_id=dock    | in  404 404 302 302 302
+            POST /deck/{tripId}/next                      | /deck/{live}/next                   | in  404 404 302 302 302
+            POST /deck/{tripId}/lines                     | /deck/{live}/lines ? lines=up       | in  404 404 302 302 302
             POST /deck/{tripId}/end                       | /deck/{live}/end                    | in  404 404 302 302 302
             POST /deck/{tripId}/sign                      | /deck/{live}/sign ? kind=birds      | in  404 404 302 302 302
             POST /deck/{tripId}/reading                   | /deck/{live}/reading ? column=sky&sky=clear | in 404 404 302 302 302
@@ -140,6 +142,7 @@ class AccessTableTest extends RequestedClub {
             POST /deck/{tripId}/rods/{rodId}/{touch}      | /deck/{live}/rods/{rod}/swap ? colour=violet | in 404 404 302 302 302
             POST /deck/{tripId}/rods/{rodId}/{touch}      | /deck/{live}/rods/{rod}/counted ? seconds=9&depth_m=4 | in 404 404 302 302 302
             POST /deck/{tripId}/rods/{rodId}/{touch}      | /deck/{live}/rods/{rod}/fished ? speed=slow | in 404 404 302 302 302
+            POST /deck/{tripId}/rods/{rodId}/{touch}      | /deck/{live}/rods/{rod}/said ? felt=tick | in 404 404 422 422 422
             POST /deck/{tripId}/rods/{rodId}/fish/{catchId} | /deck/{live}/rods/{rod}/fish/{landed} ? length_mm=40 | in 404 404 302 302 302
             GET  /tackle                                  | /tackle                             | in  200 200 200 200 200
             GET  /tackle/new                              | /tackle/new                         | in  200 200 200 200 200

@@ -84,6 +84,7 @@ class CountedDropsIT extends AtTheColumn {
         page.navigate(address("/deck/" + first("select trip_id from decks order by rowid")));
         String fan = page.textContent("#casts");
         assertThat(fan).startsWith("Fan: 5 of 14 casts, 35 % covered");
+        OnDeck.boat(page);
         page.click("button:has-text('Cast 6 made')");
         await(page, () -> page.textContent("#casts").startsWith("Fan: 6 of 14"));
         page.click("#casts");
@@ -95,7 +96,8 @@ class CountedDropsIT extends AtTheColumn {
         await(page, () -> page.locator(".cast-mark[aria-pressed=true]").count() == 6);
         Browser.assertSound(page, "deck fan");
         page.click("text=The deck");
-        page.waitForSelector(".rod");
+        OnDeck.choose(page, 2);
+        page.waitForSelector(".rod.shown");
         var rod = page.locator(".rod").nth(1);
         double before = count(rod.textContent());
         long drops = drops();

@@ -27,8 +27,8 @@ class CraftIT extends OnDeck {
     void aMissedBiteOverSuspendedFishIsSaidAsItWas(boolean script) throws Exception {
         Page page = oneRod(script);
         String trip = tripOf(page);
+        touch(page, 1, "How", "suspended");
         rod(page, 1).locator("summary:text-is(\"How\")").click();
-        rod(page, 1).locator("label:visible:has(span:text-is(\"suspended\"))").click();
         rod(page, 1).locator("[name=fish_depth_m]").fill("5 m");
         rod(page, 1).locator("form[action$=fished] [name=depth_m]").fill("9 m");
         touch(page, 1, "Fish it so");
@@ -36,18 +36,11 @@ class CraftIT extends OnDeck {
         minutes(8);
         touch(page, 1, "Follow");
         minutes(2);
-        rod(page, 1).locator("summary:has-text(\"A missed bite\")").click();
-        for (String word : List.of("first move", "seen")) {
-            rod(page, 1)
-                    .locator("label:visible:has(span:text-is(\"" + word + "\"))")
-                    .first()
-                    .click();
-        }
-        touch(page, 1, "Bite, not hooked");
+        touch(page, 1, "Bite");
+        touch(page, 1, "first move");
+        touch(page, 1, "seen");
         minutes(5);
-        page.click("text=End the trip");
-        page.click("text=End it now");
-        page.waitForSelector("text=This trip has ended");
+        endTheTrip(page);
 
         Day day = day(trip);
         Stint stint = day.stints().get(0);
@@ -89,13 +82,13 @@ class CraftIT extends OnDeck {
         page.waitForSelector("article");
         String trip = tripOf(page);
         minutes(20);
-        rod(page, 1).locator("summary:text-is(\"Landed\")").click();
+        rod(page, 1).locator("summary:has-text(\"Landed\")").click();
         rod(page, 1).locator("input[name=species]:visible").fill("Red drum");
         rod(page, 1)
                 .locator("form:has(input[name=species]:visible) button:has-text(\"Landed\")")
                 .click();
         settled(page);
-        page.waitForSelector("article:has-text(\"Same again: Red drum\")");
+        page.waitForSelector("article button:has-text(\"Same again\"):has-text(\"Red drum\")");
 
         page.navigate(address("/trips/" + trip));
         page.click("text=Add a loss");
@@ -135,7 +128,7 @@ class CraftIT extends OnDeck {
         page.fill("[name=rig]", "slip rig");
         page.selectOption("[name=like]", "carolina rig");
         page.click("text=Put it together");
-        page.waitForSelector("text=New slip rig (like: carolina rig)");
+        page.waitForSelector("h1:has-text(\"New slip rig (like: carolina rig)\")");
         assertThat(page.inputValue("[name=leader_mm]")).isEqualTo("600 mm");
         page.click("text=Save the set-up");
         page.waitForURL("**/tackle/set-ups/**");
@@ -208,12 +201,10 @@ class CraftIT extends OnDeck {
         assertThat(stints).extracting(Stint::presentation).contains("dead-stick");
         minutes(30);
         touch(page, 1, "Landed", "largemouth");
-        page.waitForSelector("article:has-text(\"1 landed\")");
+        page.waitForSelector("[data-count=landed]:text-is(\"1\")");
         byLot(page);
         minutes(20);
-        page.click("text=End the trip");
-        page.click("text=End it now");
-        page.waitForSelector("text=This trip has ended");
+        endTheTrip(page);
         assertThat(day(trip).stints())
                 .filteredOn(s -> "trial".equals(s.purpose()))
                 .hasSize(1);

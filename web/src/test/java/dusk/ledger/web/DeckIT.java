@@ -41,7 +41,9 @@ class DeckIT extends OnDeck {
                 "[name=setup_id_1] option:checked:has-text(\"violet\")",
                 new Page.WaitForSelectorOptions().setState(WaitForSelectorState.ATTACHED));
         page.click("text=Lines in");
-        page.waitForSelector("article[data-number=\"3\"]");
+        page.waitForSelector(
+                "article[data-number=\"3\"]",
+                new Page.WaitForSelectorOptions().setState(WaitForSelectorState.ATTACHED));
         if (script) {
             Browser.assertSound(page, "deck");
         }
@@ -53,6 +55,7 @@ class DeckIT extends OnDeck {
         touch(page, 1, "Lost", "jumped off");
         minutes(5);
         touch(page, 1, "Landed", "largemouth");
+        touch(page, 1, "Last: largemouth");
         page.waitForSelector("details.fish[open]");
         page.locator("details.fish[open] [name=length_mm]").fill("41 cm");
         page.locator("details.fish[open] .pick label:has(span:text-is(\"measured\"))")
@@ -69,6 +72,7 @@ class DeckIT extends OnDeck {
         minutes(11.8);
         touch(page, 1, "Follow");
         minutes(3);
+        boat(page);
         page.click("text=Move, all rods");
         page.selectOption("[name=structure]", "dock");
         page.fill(".deck-acts [name=depth_m]", "3 m");
@@ -76,15 +80,14 @@ class DeckIT extends OnDeck {
         if (script) {
             settled(page);
         }
+        choose(page, 1);
         page.waitForSelector("article:has-text(\"(dock), 3 m\")");
         minutes(25);
         touch(page, 2, "Put down");
         minutes(7);
         touch(page, 2, "Pick up");
         minutes(8);
-        page.click("text=End the trip");
-        page.click("text=End it now");
-        page.waitForSelector("text=This trip has ended");
+        endTheTrip(page);
 
         Day day = day(trip);
         assertThat(Duration.between(day.trip().startedAt(), day.trip().endedAt())
@@ -172,11 +175,11 @@ class DeckIT extends OnDeck {
         assertThat(only(page)).isEqualTo(start);
         assertThat(day(trip).all().touches()).noneMatch(t -> t.stintId().equals(start.id()));
         assertThat(day(trip).fish(start)).isEmpty();
-        page.click("text=End the trip");
-        page.click("text=End it now");
-        page.waitForSelector("text=This trip has ended");
+        endTheTrip(page);
+        boat(page);
         page.click("text=Undo the last: the trip ended");
-        page.waitForSelector("text=Put down");
+        choose(page, 1);
+        page.waitForSelector("button:text-is(\"Put down\")");
         assertThat(day(trip).trip().endedAt()).isNull();
     }
 }

@@ -2,8 +2,10 @@ package dusk.ledger.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.journal.Touch;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
@@ -14,6 +16,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -139,8 +142,12 @@ class DurabilityIT {
         return sent;
     }
 
-    /** How many touches are stored, how many the stints count, and which acts. */
-    private record Stored(int touches, int counted, List<String> acts, Instant newest) {}
+    /** The touches that are stored in the order they were made, how many the stints count, and which acts. */
+    private record Stored(List<String> kinds, int counted, List<String> acts, Instant newest) {
+        int touches() {
+            return kinds.size();
+        }
+    }
 
     private Stored stored(String page) {
         try (Store store = Store.open(store())) {
@@ -158,7 +165,10 @@ class DurabilityIT {
                     DSL.field("stint_id").in(ids),
                     List.of());
             return new Stored(
-                    touches.size(),
+                    touches.stream()
+                            .sorted(Comparator.comparing(Touch::at))
+                            .map(Touch::kind)
+                            .toList(),
                     stints.stream().mapToInt(s -> s.follows() + s.bites()).sum(),
                     store.read()
                             .fetch(
@@ -238,31 +248,71 @@ class DurabilityIT {
             page.waitForSelector("article");
             String deck = page.url().replaceAll(".*(/deck/[0-9a-f-]+).*", "$1");
             String kept =
-                    "caches.open('dusk-deck').then(c => c.match(location.pathname)).then(r => !!r && !!navigator.serviceWorker.controller)";
+                    "caches.open('dusk-deck').then(c => c.match('/deck')).then(r => !!r && !!navigator.serviceWorker.controller)";
             for (int i = 0; i < 100 && !Boolean.TRUE.equals(page.evaluate(kept)); i++) {
                 page.waitForTimeout(100);
             }
             browser.loseSignal();
             kill();
             page.click("article button:has-text(\"Bite\")");
-            page.waitForSelector("#waiting:has-text(\"1 touch waits here and will be sent\")");
+            page.waitForSelector("#waiting-mark:has-text(\"1 touch waits here and will be sent\")");
             assertThat(page.textContent("[data-count=bites]")).isEqualTo("1");
             page.click("article button:has-text(\"Follow\")");
-            page.reload();
-            page.waitForSelector("#waiting:has-text(\"No signal. 2 touches wait here and will be sent\")");
+            page.waitForSelector("#waiting-mark:has-text(\"No signal. 2 touches wait here and will be sent\")");
             assertThat(stored(deck).touches()).isZero();
+
+            BrowserContext device = page.context();
+            page.close();
+            page = device.newPage();
+            page.navigate("http://127.0.0.1:" + server.port() + "/deck");
+            page.waitForSelector("b[data-count=follows]:text-is(\"1\")");
+            assertThat(page.textContent("[data-count=bites]")).isEqualTo("1");
+            List<String> made = new ArrayList<>(List.of("bite", "follow"));
+            for (int i = 0; i < 10; i++) {
+                made.add(i % 3 == 0 ? "follow" : "bite");
+                page.click("article button:has-text(\"" + (i % 3 == 0 ? "Follow" : "Bite") + "\")");
+                page.waitForTimeout(60);
+            }
+            page.click("article summary:has-text(\"Swap\")");
+            String colour = String.valueOf(
+                    page.locator("article button[name=colour]:visible").first().getAttribute("value"));
+            page.locator("article button[name=colour]:visible").first().click();
+            page.waitForSelector("[data-part=colour]:has-text(\"" + colour + "\")");
+            assertThat(page.textContent("[data-count=bites]"))
+                    .as("another stint runs")
+                    .isEqualTo("0");
+            for (int i = 0; i < 8; i++) {
+                made.add(i % 2 == 0 ? "follow" : "bite");
+                page.click("article button:has-text(\"" + (i % 2 == 0 ? "Follow" : "Bite") + "\")");
+                page.waitForTimeout(60);
+            }
+            page.click("article summary:has-text(\"Landed\")");
+            page.locator("article button[name=species]:visible").first().click();
+            made.add("hooked");
+            page.click("details.fish > summary");
+            page.fill("details.fish [name=length_mm]", "52 cm");
+            page.click("text=Save the fish");
+            page.click("article button:has-text(\"Bite\")");
+            page.click(".rod-last button:has-text(\"Undo: bite\")");
+            page.waitForSelector("[data-count=bites]:text-is(\"5\")");
             page.waitForTimeout(3000);
 
             runs();
-            page.waitForSelector("#waiting:has-text(\"Please sign in again. 2 touches wait\")");
+            page.waitForSelector("#waiting-mark:has-text(\"Please sign in again. 25 touches wait\")");
             page.navigate("http://127.0.0.1:" + server.port() + "/sign-in");
             page.locator("button[name=person]").first().click();
             page.waitForURL("**/today");
-            page.navigate("http://127.0.0.1:" + server.port() + deck);
-            page.waitForSelector("b[data-count=follows]:text-is(\"1\")");
-            assertThat(page.textContent("[data-count=bites]")).isEqualTo("1");
-            assertThat(stored(deck).touches()).isEqualTo(2);
-            assertThat(stored(deck).counted()).isEqualTo(2);
+            page.navigate("http://127.0.0.1:" + server.port() + "/deck");
+            page.waitForSelector("details.fish summary:has-text(\" 52 cm\")");
+            OnDeck.settled(page);
+            assertThat(List.of(
+                            page.textContent("[data-count=follows]"),
+                            page.textContent("[data-count=bites]"),
+                            page.textContent("[data-count=landed]")))
+                    .containsExactly("4", "5", "1");
+            assertThat(page.textContent("[data-shows=words]")).contains(colour);
+            assertThat(stored(deck).kinds()).as("each once, in order").isEqualTo(made);
+            assertThat(stored(deck).counted()).isEqualTo(made.size());
             assertThat(stored(deck).newest())
                     .as("when it was touched, not when it was sent")
                     .isBefore(Instant.now().minusSeconds(3));

@@ -22,6 +22,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -89,10 +90,36 @@ abstract class OnDeck extends RunningApplication {
         assertThat(page.evaluate(WAITING)).isEqualTo("0");
     }
 
+    /** One rod fills a phone: the bar under the thumb leads to another. */
+    static void choose(Page page, int rod) {
+        Locator bar = page.locator(".rods-bar a").nth(rod - 1);
+        if (bar.isVisible() && !rod(page, rod).isVisible()) {
+            bar.click();
+        }
+    }
+
+    /** To what is done to all rods. */
+    static void boat(Page page) {
+        Locator bar = page.locator(".rods-bar a").last();
+        if (bar.isVisible() && !page.locator("#boat").isVisible()) {
+            bar.click();
+        }
+    }
+
+    static void endTheTrip(Page page) {
+        boat(page);
+        page.click("text=End the trip");
+        page.click("text=End it now");
+        page.waitForSelector("text=This trip has ended");
+    }
+
+    /** @param words that a button or what opens a sheet begins with */
     static void touch(Page page, int rod, String... words) {
+        choose(page, rod);
         for (String word : words) {
             rod(page, rod)
-                    .locator("button:visible:has-text(\"" + word + "\"), summary:visible:has-text(\"" + word + "\")")
+                    .locator("button:visible, summary:visible")
+                    .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^\\s*" + word)))
                     .first()
                     .click();
         }

@@ -202,8 +202,8 @@ class StaleFormsTest extends RequestedClub {
 
     @Test
     void andAFishOnTheDeck() throws Exception {
-        String fish = club.get(RodActs.class)
-                .landed(new By(club.guide, live, "l", TestClub.START), ids.get("rod"), "walleye", 1);
+        String fish = "l";
+        club.get(RodActs.class).landed(new By(club.guide, live, fish, TestClub.START), ids.get("rod"), "walleye", 1);
         String card = text(get(club.guide, "/deck/{live}?fish=" + fish));
         Map<String, String> form = new LinkedHashMap<>();
         fields(card).forEach((name, value) -> {

@@ -35,6 +35,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class RodActs {
     private static final String TRIAL = "trial";
+    private static final String BITE = "bite";
 
     private final Afloat afloat;
     private final Running running;
@@ -77,7 +78,7 @@ public class RodActs {
      * @param felt how it was noticed
      */
     public void touch(By by, String rodId, String kind, @Nullable String biteOn, @Nullable String felt) {
-        boolean bite = kind.equals("bite");
+        boolean bite = kind.equals(BITE);
         onStint(by, rodId, kind, (on, stint) -> {
             on.w().insert(LedgerFormat.TOUCHES, new Touch(newId.next(), stint.id(), on.at(), kind, biteOn, felt));
             running.count(on, stint, bite ? 0 : 1, bite ? 1 : 0, 0);
@@ -98,15 +99,14 @@ public class RodActs {
         });
     }
 
-    /** Fish landed; the id of their catch, which is the rod's last where the same act was done before. */
-    public String landed(By by, String rodId, String species, int fish) {
-        String id = newId.next();
-        boolean first = onStint(by, rodId, (fish > 1 ? fish + " " : "") + species, (on, stint) -> {
+    /** Fish landed; their catch has the id of the act, so that a device without a signal knows it too. */
+    public void landed(By by, String rodId, String species, int fish) {
+        onStint(by, rodId, (fish > 1 ? fish + " " : "") + species, (on, stint) -> {
             on.w()
                     .insert(
                             LedgerFormat.CATCHES,
                             CatchBuilder.builder()
-                                    .id(id)
+                                    .id(by.id())
                                     .stintId(stint.id())
                                     .at(on.at())
                                     .species(species)
@@ -115,13 +115,32 @@ public class RodActs {
             on.w().insert(LedgerFormat.TOUCHES, new Touch(newId.next(), stint.id(), on.at(), "hooked"));
             running.count(on, stint, 0, fish, fish);
         });
-        return first ? id : lastFish(by, rodId);
     }
 
-    private String lastFish(By by, String rodId) {
-        String stint = decks.rod(by.viewer(), by.tripId(), rodId).stintId();
-        List<Catch> fish = stint == null ? List.of() : rows.catchesOf(by.viewer(), stint);
-        return fish.isEmpty() ? "" : fish.get(fish.size() - 1).id();
+    /**
+     * More of the last bite that was missed on a rod.
+     *
+     * @param biteOn on what it came; null leaves it
+     * @param felt how it was noticed; null leaves it
+     * @throws Refusal where no bite was noted since the rod was last changed
+     */
+    public void said(By by, String rodId, @Nullable String biteOn, @Nullable String felt) {
+        onStint(by, rodId, "the bite: " + (biteOn == null ? "felt as " + felt : "on " + biteOn), (on, stint) -> {
+            Touch bite = rows.touches(by.viewer(), List.of(stint)).stream()
+                    .filter(touch -> touch.kind().equals(BITE))
+                    .reduce((earlier, later) -> later)
+                    .orElseThrow(() -> new Refusal("No bite was noted here since the rod was last changed."));
+            on.w()
+                    .update(
+                            LedgerFormat.TOUCHES,
+                            new Touch(
+                                    bite.id(),
+                                    stint.id(),
+                                    bite.at(),
+                                    BITE,
+                                    biteOn == null ? bite.biteOn() : biteOn,
+                                    felt == null ? bite.felt() : felt));
+        });
     }
 
     private boolean onStint(By by, String rodId, String what, BiConsumer<Afloat.Doing, Stint> change) {

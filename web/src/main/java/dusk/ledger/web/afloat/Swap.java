@@ -1,22 +1,26 @@
 package dusk.ledger.web.afloat;
 
+import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Angler;
-import dusk.ledger.journal.Bounds;
+import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.tackle.Alteration;
+import dusk.ledger.tackle.Hook;
 import dusk.ledger.tackle.WeightLadder;
 import dusk.ledger.units.Mass;
 import dusk.ledger.units.UnitSystem;
-import dusk.ledger.web.form.Typed;
+import dusk.ledger.web.form.RecordForm;
+import dusk.ledger.web.form.UnitText;
 import dusk.ledger.web.records.Anglers;
 import dusk.ledger.web.records.RodOut;
 import dusk.ledger.web.records.SetUps;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.words.SetUpWords;
+import java.time.ZoneOffset;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
@@ -41,9 +45,10 @@ class Swap {
     /**
      * Understands a touch.
      *
-     * @param typed one of {@code presentation}, {@code angler_id}, {@code setup_id}, {@code weight} (up or down),
-     * {@code colour}, or {@code plastic} with its length
+     * @param typed one of {@code presentation}, {@code angler_id}, {@code setup_id}, {@code weight} (up or down), or
+     * columns of a set-up
      * @throws Refusal where it cannot be done
+     * @throws Invalid with every problem of what was typed
      */
     Asked of(Viewer viewer, RodOut rod, Map<String, String> typed, UnitSystem units) {
         String presentation = typed.getOrDefault("presentation", "");
@@ -61,8 +66,7 @@ class Swap {
             SetUp chosen = setUps.one(viewer, other);
             return new Asked(Change.of(chosen), SetUpWords.of(chosen, units));
         }
-        Map<String, @Nullable Object> cells = cells(now, typed, units);
-        SetUp made = Alteration.of(now, newId.next(), cells);
+        SetUp made = made(now, typed, units);
         if (Alteration.differences(now, made).isEmpty()) {
             throw new Refusal("That is what is tied on already.");
         }
@@ -73,8 +77,9 @@ class Swap {
         return new Asked(Change.of(next), SetUpWords.changed(now, made, units));
     }
 
-    private static Map<String, @Nullable Object> cells(SetUp now, Map<String, String> typed, UnitSystem units) {
-        Map<String, @Nullable Object> cells = new HashMap<>();
+    /** As in the form of a set-up; what was not typed stays as it is. */
+    private SetUp made(SetUp now, Map<String, String> typed, UnitSystem units) {
+        Map<String, Object> given = new HashMap<>(Map.of("setup_id", newId.next(), "from_setup_id", now.id()));
         String weight = typed.getOrDefault("weight", "");
         if (!weight.isEmpty()) {
             Mass head = now.headMass();
@@ -84,26 +89,13 @@ class Swap {
             WeightLadder ladder = WeightLadder.of(units.headMass());
             Mass step = (weight.equals("up") ? ladder.up(head) : ladder.down(head))
                     .orElseThrow(() -> new Refusal("There is no step beyond " + head.show(units.headMass()) + "."));
-            cells.put("head_mass_g", step.grams());
+            given.put("head_mass_g", step.grams());
         }
-        if (!typed.getOrDefault("colour", "").isEmpty()) {
-            cells.put("colour", typed.get("colour"));
+        SetUp made = new RecordForm<>(LedgerFormat.SETUPS, new UnitText(units, ZoneOffset.UTC)).read(typed, given, now);
+        List<Invalid.Problem> wrong = Hook.wrong(made);
+        if (!wrong.isEmpty()) {
+            throw new Invalid(wrong);
         }
-        if (!typed.getOrDefault("plastic", "").isEmpty()) {
-            cells.put("plastic", typed.get("plastic"));
-        }
-        String length = typed.getOrDefault("plastic_length_mm", "");
-        boolean asShown = now.plasticLength() != null
-                && now.plasticLength().show(units.lure()).equals(length);
-        if (!length.isBlank() && !asShown) {
-            Typed fields = new Typed(typed, units);
-            Bounds.Range range = Bounds.of("plastic_length_mm", "setups").orElseThrow();
-            Double plastic = fields.millimetres("plastic_length_mm", units.lure(), range.least(), range.most());
-            if (plastic == null) {
-                throw Refusal.of(fields);
-            }
-            cells.put("plastic_length_mm", plastic);
-        }
-        return cells;
+        return made;
     }
 }

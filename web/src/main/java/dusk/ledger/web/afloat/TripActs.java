@@ -8,6 +8,7 @@ import dusk.ledger.journal.SpotBuilder;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.Water;
 import dusk.ledger.teach.Lot;
+import dusk.ledger.units.Length;
 import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.records.Calls;
 import dusk.ledger.web.records.Deck;
@@ -27,7 +28,9 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -217,9 +220,70 @@ public class TripActs {
             } else {
                 throw new Refusal("Say where to: a place of the list, or what kind of place it is.");
             }
-            on.w().say("moved to " + PlaceWords.mark(to));
-            for (RodOut rod : on.deck().rods()) {
-                rodActs.change(on, rod, Change.of(new Place(to.id(), depth)));
+            move(on, to, rod -> depth);
+        });
+    }
+
+    /** Moves all rods to a new place of the kind that the first of them is at, fished as deep; its hour is its name. */
+    public void next(By by) {
+        afloat.live(by, "", on -> {
+            String waterId = on.deck().water().id();
+            Spot here = on.deck().rods().stream()
+                    .map(RodOut::spotId)
+                    .filter(Objects::nonNull)
+                    .findFirst()
+                    .flatMap(spot -> places.on(by.viewer(), waterId, spot))
+                    .orElse(null);
+            Spot to = likeThis(
+                    waterId,
+                    here,
+                    newId.next(),
+                    TimeText.hour(on.at(), on.deck().zone()));
+            decks.newPlace(on.w(), by.viewer(), to);
+            move(on, to, RodOut::depth);
+        });
+    }
+
+    /** A new place of the kind of one, named by its hour. */
+    public static Spot likeThis(String waterId, @Nullable Spot here, String id, String hour) {
+        String structure = here == null ? null : here.structure();
+        return SpotBuilder.builder()
+                .id(id)
+                .waterId(waterId)
+                .label((structure == null ? "place" : structure) + " " + hour)
+                .structure(structure)
+                .bottom(here == null ? null : here.bottom())
+                .cover(here == null ? null : here.cover())
+                .build();
+    }
+
+    private void move(Afloat.Doing on, Spot to, Function<RodOut, @Nullable Length> depth) {
+        on.w().say("moved to " + PlaceWords.mark(to));
+        for (RodOut rod : on.deck().rods()) {
+            rodActs.change(on, rod, Change.of(new Place(to.id(), depth.apply(rod))));
+        }
+    }
+
+    /**
+     * All lines up, which stops every clock at once, such as while looking for fish by sonar; or all in again.
+     *
+     * @throws Refusal where they are so already
+     */
+    public void lines(By by, boolean up) {
+        afloat.live(by, "", on -> {
+            List<RodOut> rods =
+                    on.deck().rods().stream().filter(rod -> rod.down() != up).toList();
+            if (rods.isEmpty()) {
+                throw new Refusal(up ? "All lines are up already." : "All lines are in already.");
+            }
+            on.w().say(up ? "lines up" : "lines in");
+            for (RodOut rod : rods) {
+                if (up) {
+                    running.down(on, rod, running.of(on, rod));
+                } else {
+                    running.up(on, rod);
+                }
+                decks.touch(on.w(), rod, on.at());
             }
         });
     }

@@ -35,7 +35,9 @@ class Answer {
     /** What was done to the deck as a whole. */
     String whole(Person person, String tripId, Just just, boolean script, Model model, HttpServletResponse response) {
         refuse(just, response);
-        return just.refused() || script ? deck(person, tripId, just, script, model) : "redirect:/deck/" + tripId;
+        return just.refused() || script
+                ? deck(person, tripId, just, script, model)
+                : "redirect:/deck/" + tripId + just.place();
     }
 
     /** What was done to a rod. */
@@ -61,8 +63,9 @@ class Answer {
         if (just.refused()) {
             return deck(person, tripId, just, false, model);
         }
-        String fish = just.landed().isEmpty() ? "" : "?fish=" + just.landed();
-        return "redirect:/deck/" + tripId + fish + "#rod-" + rodId;
+        String asked =
+                just.what().equals("bite") ? "?bite=" + rodId : just.fish().isEmpty() ? "" : "?fish=" + just.fish();
+        return "redirect:/deck/" + tripId + asked + "#rod-" + rodId;
     }
 
     private static void refuse(Just just, HttpServletResponse response) {

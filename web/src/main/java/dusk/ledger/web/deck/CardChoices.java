@@ -10,11 +10,12 @@ import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.portrait.Portrait;
 import dusk.ledger.web.records.FishFacts;
 import dusk.ledger.web.records.RodOut;
+import dusk.ledger.web.records.UsualWords;
+import dusk.ledger.web.words.SetUpWords;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** What the sheets of a rod's card offer. */
@@ -22,19 +23,25 @@ import org.springframework.stereotype.Component;
 class CardChoices {
     private static final int LIKELY_SPECIES = 4;
 
-    private final FishFacts facts;
+    private static final int LIKELY_COLOURS = 9;
 
-    CardChoices(FishFacts facts) {
+    private final FishFacts facts;
+    private final UsualWords usual;
+
+    CardChoices(FishFacts facts, UsualWords usual) {
         this.facts = facts;
+        this.usual = usual;
     }
 
-    /** @param typed what was typed and refused, else empty */
-    DeckView.Choices of(Seen seen, RodOut rod, SetUp setUp, Map<String, String> typed) {
+    DeckView.Choices of(Seen seen, RodOut rod, SetUp setUp) {
         UnitSystem units = seen.units();
         List<String> likely =
                 facts.likely(seen.person().viewer(), seen.deck().water().id());
         WeightLadder ladder = WeightLadder.of(units.headMass());
-        Mass head = setUp.headMass();
+        Optional<Mass> head = Optional.ofNullable(setUp.headMass());
+        List<String> colours = usual.ofSetUps(seen.person().viewer(), "colour").stream()
+                .filter(c -> !c.equals(setUp.colour()))
+                .toList();
         Catch last = seen.lastFish(rod);
         return new DeckView.Choices(
                 likely.stream().limit(LIKELY_SPECIES).toList(),
@@ -43,22 +50,10 @@ class CardChoices {
                 Words.of("cause"),
                 Words.of("bite_on"),
                 Words.closed("felt", "touches"),
-                head == null ? "" : shown(ladder.down(head), units),
-                head == null ? "" : shown(ladder.up(head), units),
-                Words.of("colour").stream()
-                        .filter(c -> !c.equals(setUp.colour()))
-                        .map(c -> new DeckView.Swatch(c, Portrait.swatch(c)))
-                        .toList(),
-                Words.of("presentation").stream()
-                        .filter(p -> !p.equals(rod.way().presentation()))
-                        .toList(),
-                Words.of("plastic"),
-                typed.getOrDefault("plastic", orEmpty(setUp.plastic())),
-                typed.getOrDefault(
-                        "plastic_length_mm",
-                        setUp.plasticLength() == null
-                                ? ""
-                                : setUp.plasticLength().show(units.lure())),
+                step(head.flatMap(ladder::down), setUp, units),
+                step(head.flatMap(ladder::up), setUp, units),
+                swatches(colours.stream().limit(LIKELY_COLOURS)),
+                swatches(colours.stream().skip(LIKELY_COLOURS)),
                 seen.anglers().values().stream()
                         .filter(a -> !a.id().equals(rod.anglerId()))
                         .map(a -> new FormField.Option(a.id(), a.called()))
@@ -66,11 +61,14 @@ class CardChoices {
                         .toList());
     }
 
-    private static String orEmpty(@Nullable String word) {
-        return word == null ? "" : word;
+    private static List<DeckView.Swatch> swatches(Stream<String> colours) {
+        return colours.map(c -> new DeckView.Swatch(c, Portrait.swatch(c))).toList();
     }
 
-    private static String shown(Optional<Mass> step, UnitSystem units) {
-        return step.map(m -> m.show(units.headMass())).orElse("");
+    /** A step of weight; nothing where there is none, or no weight to step from. */
+    private static DeckView.Step step(Optional<Mass> mass, SetUp setUp, UnitSystem units) {
+        return new DeckView.Step(
+                mass.map(m -> m.show(units.headMass())).orElse(""),
+                mass.map(m -> SetUpWords.head(setUp, m, units)).orElse(""));
     }
 }

@@ -10,16 +10,21 @@ import dusk.ledger.tackle.TackleChecks;
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.web.afloat.Drawing;
+import dusk.ledger.web.afloat.TripActs;
 import dusk.ledger.web.portrait.Portrait;
 import dusk.ledger.web.records.RodOut;
+import dusk.ledger.web.store.Acts;
 import dusk.ledger.web.words.PlaceWords;
 import dusk.ledger.web.words.SetUpWords;
 import dusk.ledger.web.words.StintWords;
 import dusk.ledger.web.words.TimeText;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -27,18 +32,25 @@ import org.springframework.stereotype.Component;
 @Component
 class CardLayout {
     private static final Duration FORGOTTEN = Duration.ofMinutes(45);
+    private static final int ACTS = 3;
+
+    /** Touches after which it is asked on what the bite came, and how it was felt. */
+    private static final Set<String> ASKED_AFTER = Set.of("bite", "said");
 
     private final StayWords stay;
     private final CardChoices choices;
     private final FishSheet sheet;
+    private final TackleSheet tackle;
     private final HowSheet how;
     private final Drawing drawing;
 
-    CardLayout(StayWords stay, CardChoices choices, FishSheet sheet, HowSheet how, Drawing drawing) {
+    CardLayout(
+            StayWords stay, CardChoices choices, FishSheet sheet, TackleSheet tackle, HowSheet how, Drawing drawing) {
         this.drawing = drawing;
         this.stay = stay;
         this.choices = choices;
         this.sheet = sheet;
+        this.tackle = tackle;
         this.how = how;
     }
 
@@ -49,15 +61,23 @@ class CardLayout {
         String words = SetUpWords.of(setUp, units);
         SetUp from = setUp.fromSetUpId() == null ? null : seen.setUps().get(setUp.fromSetUpId());
         boolean here = just.at().equals(rod.id());
+        DeckView.Stay weighed = running == null ? null : stay.of(seen, rod);
+        DeckView.Fish fish = fish(seen, rod, just);
+        DeckView.Forgotten forgotten = forgotten(seen, rod, running);
+        DeckView.Offer offer = offer(seen, rod);
+        List<Acts.Done> acts = seen.acts().stream()
+                .filter(done -> done.rows().contains(rod.id()))
+                .limit(ACTS)
+                .toList();
         return new DeckView.Card(
                 rod.id(),
                 rod.number(),
                 seen.name(rod.anglerId()),
-                place(seen, rod),
-                words,
+                place(seen, rod, seen.spot(rod)),
+                place(seen, rod, TripActs.likeThis(seen.deck().water().id(), seen.spot(rod), "next", "{hour}")),
+                parts(seen, rod, setUp),
                 from == null ? "" : SetUpWords.changed(from, setUp, units),
                 Portrait.svg(setUp, words),
-                how(seen, rod),
                 RodFall.of(seen, rod, setUp),
                 rod.depth() == null ? "" : rod.depth().show(units.depth()),
                 running != null,
@@ -66,16 +86,62 @@ class CardLayout {
                         ? 0
                         : Duration.between(running.startedAt(), seen.now()).toMinutes(),
                 counts(seen, running),
+                seen.landed(theirs(seen, rod)),
                 day(seen, rod),
-                running == null ? null : stay.of(seen, rod),
-                forgotten(seen, rod, running),
-                fish(seen, rod, just),
-                how.of(seen, rod, here ? just : Just.NOTHING),
-                undo(seen, rod),
-                choices.of(seen, rod, setUp, here ? just.typed() : Map.of()),
+                lead(just, rod, fish, forgotten, offer, weighed),
+                weighed,
+                forgotten,
+                fish,
+                sheet.blank(seen, setUp),
+                tackle.of(seen, rod, setUp, just),
+                how.of(seen, rod, just),
+                acts.stream().map(done -> act(seen, done)).toList(),
+                acts.isEmpty() ? "" : acts.get(0).act().id(),
+                choices.of(seen, rod, setUp),
                 cautions(seen, rod, setUp),
-                offer(seen, rod),
+                offer,
+                seen.deck().rods().stream().anyMatch(one -> !one.down()),
                 here ? just.fault() : "");
+    }
+
+    /** What matters most of a rod now stands above its touches. */
+    private static String lead(
+            Just just,
+            RodOut rod,
+            DeckView.@Nullable Fish fish,
+            DeckView.@Nullable Forgotten forgotten,
+            DeckView.@Nullable Offer offer,
+            DeckView.@Nullable Stay weighed) {
+        if (fish != null && just.fish().equals(fish.id())) {
+            return "fish";
+        }
+        if (just.at().equals(rod.id()) && !just.refused() && ASKED_AFTER.contains(just.what())) {
+            return "bitten";
+        }
+        if (forgotten != null) {
+            return "forgotten";
+        }
+        if (offer != null) {
+            return "offer";
+        }
+        return weighed == null ? "" : "stay";
+    }
+
+    private static List<DeckView.Part> parts(Seen seen, RodOut rod, SetUp setUp) {
+        Map<String, String> said = new LinkedHashMap<>(SetUpWords.parts(setUp, seen.units()));
+        // the depth stands with the place
+        Stint stint = rod.stint(rod.id(), seen.deck().trip().id(), seen.now());
+        said.putAll(StintWords.parts(StintBuilder.builder(stint).depth(null).build(), seen.units()));
+        List<DeckView.Part> parts = new ArrayList<>();
+        said.forEach((name, words) ->
+                parts.add(new DeckView.Part(name, words.isEmpty() || parts.isEmpty() ? words : ", " + words)));
+        return parts;
+    }
+
+    private static DeckView.Act act(Seen seen, Acts.Done done) {
+        return new DeckView.Act(
+                PlaceWords.shown(done.act().what().replaceFirst("^rod \\d: ", ""), seen.spots()),
+                TimeText.hour(done.act().at(), seen.deck().zone()));
     }
 
     /** What the lot or a trial would have tied on next. */
@@ -94,14 +160,7 @@ class CardLayout {
                 lot);
     }
 
-    /** How it is fished; the depth stands with the place. */
-    private static String how(Seen seen, RodOut rod) {
-        Stint stint = rod.stint(rod.id(), seen.deck().trip().id(), seen.now());
-        return StintWords.how(StintBuilder.builder(stint).depth(null).build(), seen.units());
-    }
-
-    private static String place(Seen seen, RodOut rod) {
-        Spot spot = seen.spot(rod);
+    private static String place(Seen seen, RodOut rod, @Nullable Spot spot) {
         String at = spot == null ? "no place yet" : PlaceWords.of(spot);
         return rod.depth() == null
                 ? at
@@ -122,10 +181,14 @@ class CardLayout {
                 seen.landed(List.of(running)));
     }
 
-    private static String day(Seen seen, RodOut rod) {
-        List<Stint> theirs = seen.stints().stream()
+    private static List<Stint> theirs(Seen seen, RodOut rod) {
+        return seen.stints().stream()
                 .filter(s -> s.anglerId().equals(rod.anglerId()))
                 .toList();
+    }
+
+    private static String day(Seen seen, RodOut rod) {
+        List<Stint> theirs = theirs(seen, rod);
         return seen.landed(theirs) + " fish in " + Figures.fixed(seen.hours(theirs), 1) + " h today";
     }
 
@@ -142,16 +205,6 @@ class CardLayout {
     private DeckView.@Nullable Fish fish(Seen seen, RodOut rod, Just just) {
         Catch last = seen.lastFish(rod);
         return last == null ? null : sheet.of(seen, last, just, seen.setUps().get(rod.setUpId()));
-    }
-
-    private static DeckView.@Nullable Undo undo(Seen seen, RodOut rod) {
-        return seen.acts().stream()
-                .filter(done -> done.rows().contains(rod.id()))
-                .findFirst()
-                .map(done -> new DeckView.Undo(
-                        done.act().id(),
-                        PlaceWords.shown(done.act().what().replaceFirst("^rod \\d: ", ""), seen.spots())))
-                .orElse(null);
     }
 
     private static List<String> cautions(Seen seen, RodOut rod, SetUp setUp) {

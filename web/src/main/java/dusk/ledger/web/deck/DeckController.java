@@ -13,6 +13,7 @@ import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.NotYours;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -46,12 +47,18 @@ class DeckController {
             Person person,
             @PathVariable String tripId,
             @RequestParam(defaultValue = "") String fish,
+            @RequestParam(defaultValue = "") String bite,
             @RequestHeader(name = "X-Deck", defaultValue = "") String script,
             Model model) {
-        return answer.deck(person, tripId, Just.landed("", fish), !script.isEmpty(), model);
+        return answer.deck(
+                person,
+                tripId,
+                bite.isEmpty() ? Just.landed("", fish) : Just.done(bite, "bite"),
+                !script.isEmpty(),
+                model);
     }
 
-    @PostMapping("/{what:move|end|sign|reading|still|wave|undo|cast|lot|trial}")
+    @PostMapping("/{what:move|next|lines|end|sign|reading|still|wave|undo|cast|lot|trial}")
     String act(
             Person person,
             @PathVariable String tripId,
@@ -62,13 +69,13 @@ class DeckController {
             HttpServletResponse response) {
         Typed fields = new Typed(typed, person.units());
         String column = fields.text("column");
-        Just just = Just.NOTHING;
+        Just just = Just.done("", what);
         try {
             act(acting.by(person, tripId, typed), what, column, fields);
         } catch (Refusal e) {
-            just = Just.refused(what.equals("reading") ? column : "", e, typed);
+            just = Just.refused(what.equals("reading") ? column : "", what, e, typed);
         } catch (Invalid e) {
-            just = Just.invalid(column, e, typed, "");
+            just = Just.invalid(column, what, e, typed, "");
         }
         return answer.whole(person, tripId, just, !script.isEmpty(), model, response);
     }
@@ -76,6 +83,9 @@ class DeckController {
     private void act(By by, String what, String column, Typed typed) {
         switch (what) {
             case "move" -> acts.move(by, typed);
+            case "next" -> acts.next(by);
+            case "lines" ->
+                acts.lines(by, Said.among(List.of("up", "in"), "lines", typed).equals("up"));
             case "end" -> acts.end(by);
             case "cast" -> fans.next(by);
             case "lot" -> {

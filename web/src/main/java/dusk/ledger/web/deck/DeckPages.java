@@ -54,6 +54,7 @@ class DeckPages {
                 deck.trip().id(),
                 person.id(),
                 deck.water().name(),
+                deck.zone().getId(),
                 TimeText.hour(deck.trip().startedAt(), deck.zone()),
                 deck.until() == null ? "" : TimeText.hour(deck.until(), deck.zone()),
                 deck.live(),
@@ -77,7 +78,18 @@ class DeckPages {
                 seen.settings().lot(),
                 deck.live() ? trials(person) : List.of(),
                 Objects.requireNonNullElse(seen.settings().trialId(), ""),
+                first(deck, just),
                 just.at().isEmpty() ? just.fault() : "");
+    }
+
+    /** What was just done to something stands first. */
+    private static String first(Deck deck, Just just) {
+        boolean condition = !just.at().isEmpty()
+                && deck.rods().stream().noneMatch(rod -> rod.id().equals(just.at()));
+        if (condition || deck.rods().isEmpty()) {
+            return "boat";
+        }
+        return just.at().isEmpty() ? deck.rods().get(0).id() : just.at();
     }
 
     private List<DeckView.Trial> trials(Person person) {

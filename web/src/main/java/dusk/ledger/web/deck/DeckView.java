@@ -4,12 +4,17 @@ import dusk.ledger.web.form.FormField;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** A deck as its page lays it out: everything in words and in the reader's units. */
+/**
+ * A deck as its page lays it out: everything in words and in the reader's units.
+ *
+ * @param first id of the rod that stands first on a phone; {@code boat} for what is done to all
+ */
 record DeckView(
         String page,
         String trip,
         String person,
         String water,
+        String zone,
         String since,
         String until,
         boolean live,
@@ -27,6 +32,7 @@ record DeckView(
         int lot,
         List<Trial> trials,
         String trial,
+        String first,
         String fault) {
 
     /** The act to undo, and what it was. */
@@ -35,35 +41,60 @@ record DeckView(
     /**
      * A rod.
      *
+     * @param next the place that “next place” would lead to, with {@code {hour}} for its hour
+     * @param words its set-up and how it is fished
      * @param depth where it is fished, as typed; empty where it is not known
      * @param since when the running stint began, as an ISO instant; empty while down
+     * @param fishToday of its angler
      * @param day what this angler has had today
+     * @param lead what stands above the touches: {@code bitten}, {@code fish}, {@code forgotten}, {@code offer}, {@code
+     *     stay} or nothing
+     * @param blank of a fish that is landed while there is no signal
+     * @param acts the last ones on it, the newest first
+     * @param undo the act that is undone first; empty for none
+     * @param anyUp whether any line of the deck is in the water
      */
     record Card(
             String id,
             int number,
             String angler,
             String place,
-            String setUp,
+            String next,
+            List<Part> words,
             String from,
             String portrait,
-            String how,
             Count count,
             String depth,
             boolean running,
             String since,
             long minutes,
             Counts counts,
+            int fishToday,
             String day,
+            String lead,
             @Nullable Stay stay,
             @Nullable Forgotten forgotten,
             @Nullable Fish fish,
+            Fish blank,
+            Tackle tackle,
             How sheet,
-            @Nullable Undo undo,
+            List<Act> acts,
+            String undo,
             Choices choices,
             List<String> cautions,
             @Nullable Offer offer,
+            boolean anyUp,
             String fault) {}
+
+    /**
+     * A part of what a rod's line says; a device without a signal puts another in its place.
+     *
+     * @param text with the comma before it, but for the first
+     */
+    record Part(String name, String text) {}
+
+    /** What was done, and the hour. */
+    record Act(String what, String at) {}
 
     /** What the lot or a trial would have tied on. @param lot whether it may be declined: a turn of a trial waits */
     record Offer(String words, String portrait, boolean lot) {}
@@ -109,8 +140,28 @@ record DeckView(
      * What a rod's stints to come may say of how it is fished.
      *
      * @param open whether something that was typed was refused
+     * @param words what is said by one touch
+     * @param fields what is typed
      */
-    record How(boolean open, List<FormField> fields) {}
+    record How(boolean open, List<Said> words, List<FormField> fields) {}
+
+    /**
+     * Words of a column.
+     *
+     * @param now the one that holds; empty for none
+     * @param told whether their meanings are told
+     */
+    record Said(String column, String label, List<Word> words, String now, boolean told) {}
+
+    /** @param shows what the card says of it */
+    record Word(String value, String shows) {}
+
+    /**
+     * What of a set-up may be changed on the water.
+     *
+     * @param open whether something that was typed was refused
+     */
+    record Tackle(boolean open, List<FormField> fields) {}
 
     /** Length by slider, in the person's unit. */
     record Slider(String from, String to, String step, String at, String unit) {}
@@ -123,14 +174,22 @@ record DeckView(
             List<String> causes,
             List<String> biteOn,
             List<String> felt,
-            String lighter,
-            String heavier,
+            Step lighter,
+            Step heavier,
             List<Swatch> colours,
-            List<String> presentations,
-            List<String> plastics,
-            String plastic,
-            String length,
+            List<Swatch> moreColours,
             List<FormField.Option> anglers) {}
+
+    /**
+     * A step of head weight; empty for none.
+     *
+     * @param head as the card would say it
+     */
+    record Step(String mass, String head) {
+        public boolean there() {
+            return !mass.isEmpty();
+        }
+    }
 
     /** @param ink of the colour */
     record Swatch(String colour, String svg) {}

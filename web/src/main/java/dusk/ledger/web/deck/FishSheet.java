@@ -2,6 +2,7 @@ package dusk.ledger.web.deck;
 
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Catch;
+import dusk.ledger.journal.CatchBuilder;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.safety.Handling;
@@ -39,14 +40,13 @@ class FishSheet {
         Person person = seen.person();
         Deck deck = seen.deck();
         List<Catch> trip = seen.catches();
-        boolean open = just.landed().equals(fish.id());
+        boolean refused = just.fish().equals(fish.id()) && just.refused();
         UnitSystem units = person.units();
         RecordForm<Catch> form = form(person, deck);
         Map<String, String> typed = new HashMap<>(form.typed(fish));
         if (typed.getOrDefault("length_how", "").isEmpty()) {
             typed.put("length_how", usualHow(trip));
         }
-        boolean refused = open && !just.problems().isEmpty();
         if (refused) {
             typed.putAll(just.typed());
         }
@@ -66,7 +66,7 @@ class FishSheet {
                                 curves.cautions(person.viewer(), units, deck.trip(), deck.water(), fish, trip).stream(),
                                 handled(setUp))
                         .toList(),
-                open,
+                refused,
                 new DeckView.Slider(
                         Figures.trimmed(Math.floor(span.from() / unit), 0),
                         Figures.trimmed(Math.ceil(span.to() / unit), 0),
@@ -74,6 +74,20 @@ class FishSheet {
                         Figures.trimmed(Math.round(at / unit * 2) / 2.0, 1),
                         units.lure().symbol()),
                 laid.main());
+    }
+
+    /** The sheet of a fish that a device lands without a signal: it puts the id in. */
+    DeckView.Fish blank(Seen seen, @Nullable SetUp setUp) {
+        String likely =
+                facts.likely(seen.person().viewer(), seen.deck().water().id()).get(0);
+        Catch fish = CatchBuilder.builder()
+                .id("landed")
+                .stintId("running")
+                .at(seen.now())
+                .species(likely)
+                .count(1)
+                .build();
+        return of(seen, fish, Just.NOTHING, setUp);
     }
 
     /** What a hand near the fish must know of its tackle. */

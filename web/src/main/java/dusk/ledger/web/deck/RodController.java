@@ -18,6 +18,7 @@ import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.words.SetUpWords;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -38,6 +39,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/deck/{tripId:[^.]+}/rods/{rodId}")
 class RodController {
     private static final int MOST_FISH = 99;
+    private static final List<String> FELT = Words.closed("felt", "touches");
 
     private final Answer answer;
     private final Acting acting;
@@ -86,9 +88,10 @@ class RodController {
                     ? touch(by, rodId, String.valueOf(touch), new Typed(typed, person.units()))
                     : complete(by, rodId, catchId, typed);
         } catch (Refusal e) {
-            just = Just.refused(rodId, e, typed);
+            just = Just.refused(rodId, String.valueOf(touch), e, typed);
         } catch (Invalid e) {
-            just = Just.invalid(rodId, e, typed, catchId == null ? "" : catchId);
+            just = Just.invalid(
+                    rodId, catchId == null ? String.valueOf(touch) : "fish", e, typed, catchId == null ? "" : catchId);
         }
         return answer.card(person, tripId, rodId, just, !script.isEmpty(), model, response);
     }
@@ -96,18 +99,15 @@ class RodController {
     private Just touch(By by, String rodId, String touch, Typed typed) {
         switch (touch) {
             case "landed" -> {
-                return Just.landed(rodId, acts.landed(by, rodId, Said.of("species", typed), fish(typed)));
+                acts.landed(by, rodId, Said.of("species", typed), fish(typed));
+                return Just.landed(rodId, by.id());
             }
             case "follow" -> acts.touch(by, rodId, touch);
-            case "bite" ->
-                acts.touch(
-                        by,
-                        rodId,
-                        touch,
-                        typed.textOrNull("bite_on"),
-                        typed.textOrNull("felt") == null
-                                ? null
-                                : Said.among(Words.closed("felt", "touches"), "felt", typed));
+            case "bite" -> acts.touch(by, rodId, touch, typed.textOrNull("bite_on"), felt(typed));
+            case "said" -> {
+                String on = typed.textOrNull("bite_on");
+                acts.said(by, rodId, on, on == null ? Said.among(FELT, "felt", typed) : felt(typed));
+            }
             case "lost" -> acts.lost(by, rodId, Said.among(Words.of("cause"), "cause", typed));
             case "swap" -> acts.swap(by, rodId, typed.values());
             case "fished" -> {
@@ -123,7 +123,11 @@ class RodController {
             case "back" -> acts.setBack(by, rodId, end(typed));
             default -> throw new NotYours();
         }
-        return Just.NOTHING;
+        return Just.done(rodId, touch);
+    }
+
+    private static @Nullable String felt(Typed typed) {
+        return typed.textOrNull("felt") == null ? null : Said.among(FELT, "felt", typed);
     }
 
     private Just complete(By by, String rodId, String catchId, Map<String, String> typed) {

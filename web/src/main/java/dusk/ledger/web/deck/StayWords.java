@@ -23,6 +23,8 @@ class StayWords {
     private static final Duration USUALLY_LEFT = Duration.ofHours(2);
 
     private static final double MINUTES_PER_HOUR = 60;
+    private static final double LIKELY = 0.7;
+    private static final double MAYBE = 0.35;
 
     private final StayAdvice advice;
 
@@ -50,8 +52,8 @@ class StayWords {
                 ? "two hours taken to be left, since nobody said when the day ends"
                 : Figures.fixed(left, 1) + " h left";
         return new DeckView.Stay(
-                "Fish here: " + Math.round(100 * weighed.chanceOfFish()) + " %. Expect "
-                        + Figures.fixed(weighed.expectedRate(), 1) + " bites an hour; the going rate is "
+                worth(weighed, seen) + ". " + chance(weighed.chanceOfFish(), bites) + "; "
+                        + Figures.fixed(weighed.expectedRate(), 1) + " an hour to expect against the usual "
                         + Figures.fixed(learnt.goingRate(), 1) + ".",
                 move(weighed, seen),
                 weighed.go(),
@@ -63,6 +65,31 @@ class StayWords {
                                 + deck.water().kind() + " in two years. A move is counted as "
                                 + Math.round(MINUTES_PER_HOUR * StayOrGo.USUAL_MOVE_HOURS) + " minutes.",
                         "Advice from averages: what you see on the water outweighs it."));
+    }
+
+    /** How sure it is that there are fish, as one would say it. */
+    private static String chance(double chance, int bites) {
+        if (bites > 0) {
+            return "Fish are here: you have had " + (bites == 1 ? "a bite" : "bites");
+        }
+        return (chance >= LIKELY
+                        ? "Fish are likely here"
+                        : chance >= MAYBE ? "There may be fish here" : "Fish are hardly here")
+                + ", " + Math.round(100 * chance) + " in 100";
+    }
+
+    private static String worth(StayOrGo weighed, Seen seen) {
+        Double after = weighed.goAfterHours();
+        if (after == null) {
+            return "Worth staying";
+        }
+        return weighed.go() ? "Worth moving" : "Without a bite move at " + hour(after, seen);
+    }
+
+    private static String hour(double afterHours, Seen seen) {
+        return TimeText.hour(
+                seen.now().plusSeconds(Math.round(afterHours * Seen.SECONDS_PER_HOUR)),
+                seen.deck().zone());
     }
 
     private static double leftHours(Deck deck, Instant now) {
@@ -79,8 +106,7 @@ class StayWords {
         if (weighed.go()) {
             return "Elsewhere promises more by now.";
         }
-        Instant at = seen.now().plusSeconds(Math.round(after * Seen.SECONDS_PER_HOUR));
-        return "Without a bite, move at " + TimeText.hour(at, seen.deck().zone()) + ".";
+        return "Without a bite, move at " + hour(after, seen) + ".";
     }
 
     private static String learntFrom(StayAdvice.Learnt learnt) {

@@ -13,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -22,6 +23,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 @ControllerAdvice
 class FrameAdvice {
     private static final Map<String, String> PLACES = new LinkedHashMap<>();
+    private static final Set<String> LIKELY = Set.of("/deck", "/trips", "/findings");
 
     static {
         PLACES.put("/today", "Today");
@@ -69,7 +71,7 @@ class FrameAdvice {
     Frame frame(HttpServletRequest request) {
         Optional<Person> person = current.get();
         if (person.isEmpty()) {
-            return new Frame("dusk", "sun", List.of(), null, "", "", demo);
+            return new Frame("dusk", "sun", List.of(), null, "", "", "", demo);
         }
         boolean part = request.getHeader("HX-Request") != null || request.getHeader("X-Deck") != null;
         return part ? bare(person.get()) : frame(person.get(), request.getRequestURI());
@@ -77,7 +79,7 @@ class FrameAdvice {
 
     /** Of an answer that goes into a page that stands already: nothing is drawn around it. */
     private Frame bare(Person person) {
-        return new Frame("", person.theme(), List.of(), null, person.name(), "", demo);
+        return new Frame("", person.theme(), List.of(), null, "", person.name(), "", demo);
     }
 
     private Frame frame(Person person, String path) {
@@ -87,13 +89,15 @@ class FrameAdvice {
             theme = home.map(horizon::theme).orElse("glare");
         }
         List<Frame.Place> places = PLACES.entrySet().stream()
-                .map(p -> new Frame.Place(p.getKey(), p.getValue(), path.startsWith(p.getKey())))
+                .map(p -> new Frame.Place(
+                        p.getKey(), p.getValue(), LIKELY.contains(p.getKey()), path.startsWith(p.getKey())))
                 .toList();
         return new Frame(
                 theme,
                 person.theme(),
                 places,
                 home.map(horizon::today).orElse(null),
+                home.map(Water::name).orElse(""),
                 person.name(),
                 clubs.byId(person.clubId()).map(Clubs.Club::name).orElse(""),
                 demo);

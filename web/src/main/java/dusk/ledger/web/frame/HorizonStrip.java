@@ -18,8 +18,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param svg the picture; lengths are shares of its width, so that it fits any page
  * @param words the same in words
+ * @param light what light it is now and for how long yet, such as {@code dusk, 22 min left}; empty on another day
  */
-public record HorizonStrip(String svg, String words) {
+public record HorizonStrip(String svg, String words, String light) {
     private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
     private static final double HIGHEST_DEG = 90;
 
@@ -56,10 +57,24 @@ public record HorizonStrip(String svg, String words) {
         for (Instant fish : marks.fish()) {
             svg.add("<circle class=\"strip-fish\" cx=\"%.2f%%\" cy=\"75%%\" r=\"4\"/>", share(fish, day));
         }
-        if (now != null && !now.isBefore(day.from()) && now.isBefore(day.to())) {
+        boolean today = now != null && !now.isBefore(day.from()) && now.isBefore(day.to());
+        if (today) {
             svg.add("<rect class=\"strip-now\" x=\"%.2f%%\" y=\"-2\" width=\"4\" height=\"110%%\"/>", share(now, day));
         }
-        return new HorizonStrip(svg.add("</svg>").toString(), words);
+        return new HorizonStrip(svg.add("</svg>").toString(), words, today ? light(now, where) : "");
+    }
+
+    /** The light of now, and how long it lasts. */
+    private static String light(Instant now, Position where) {
+        Light light = Sun.lightAt(now, where);
+        Instant end = Sun.lightEnds(now, where);
+        return end == null
+                ? light.word() + " all day"
+                : light.word() + ", " + left(Duration.between(now, end)) + " left";
+    }
+
+    private static String left(Duration left) {
+        return left.toMinutes() < 100 ? left.toMinutes() + " min" : Math.round(left.toMinutes() / 60.0) + " h";
     }
 
     private static void bands(Svg svg, List<Sun.Moment> course, Span day) {

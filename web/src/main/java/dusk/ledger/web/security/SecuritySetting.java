@@ -41,7 +41,9 @@ class SecuritySetting {
                                 "/fonts/**",
                                 "/js/**",
                                 "/webjars/**",
-                                "/mark.svg")
+                                "/mark.svg",
+                                "/icon-*.png",
+                                "/dusk.webmanifest")
                         .permitAll()
                         .anyRequest()
                         .authenticated())

@@ -2,6 +2,7 @@ package dusk.ledger.web.tackle;
 
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.SetUp;
+import dusk.ledger.tackle.Hook;
 import dusk.ledger.tackle.Rig;
 import dusk.ledger.vocabulary.Words;
 import dusk.ledger.web.form.Form;
@@ -61,7 +62,7 @@ class NewSetUpController {
         List<Invalid.Problem> problems;
         try {
             setUp = form.record().read(typed, Map.of("setup_id", setUps.newId(), "rig", rig), null);
-            problems = SetUpForm.problems(setUp);
+            problems = Hook.wrong(setUp);
         } catch (Invalid e) {
             return FormPage.refuse(model, response, form.record(), newHead(rig), typed, e.problems(), null);
         }

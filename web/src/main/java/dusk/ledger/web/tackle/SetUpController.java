@@ -7,6 +7,7 @@ import dusk.ledger.journal.SetUp;
 import dusk.ledger.safety.Handling;
 import dusk.ledger.tackle.Alteration;
 import dusk.ledger.tackle.Caution;
+import dusk.ledger.tackle.Hook;
 import dusk.ledger.tackle.TackleChecks;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Fall;
@@ -134,7 +135,7 @@ class SetUpController {
             String now = alone.in(person.viewer(), () -> {
                 SetUp stored = setUps.one(person.viewer(), id);
                 SetUp after = form.read(typed, Map.of(), stored);
-                List<Invalid.Problem> problems = SetUpForm.problems(after);
+                List<Invalid.Problem> problems = Hook.wrong(after);
                 if (!problems.isEmpty()) {
                     throw new Invalid(problems);
                 }

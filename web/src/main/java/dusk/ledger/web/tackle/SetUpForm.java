@@ -2,9 +2,7 @@ package dusk.ledger.web.tackle;
 
 import dusk.ledger.format.FileColumn;
 import dusk.ledger.format.LedgerFormat;
-import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.SetUp;
-import dusk.ledger.tackle.Hook;
 import dusk.ledger.tackle.Rig;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.web.form.Form;
@@ -51,14 +49,5 @@ record SetUpForm(String rig, UnitSystem units) {
 
     static Form head(String title, String action, String cancel) {
         return new Form("setup-form", title, action, "Save the set-up", cancel, List.of(), List.of());
-    }
-
-    /** What no record can tell: a hook size that is none. */
-    static List<Invalid.Problem> problems(SetUp setUp) {
-        String size = setUp.hookSize();
-        return size == null || Hook.of(size).isPresent()
-                ? List.of()
-                : List.of(new Invalid.Problem(
-                        "hook_size", "“" + size + "” is not a hook size. Write it like #1 or 2/0."));
     }
 }

@@ -3,13 +3,16 @@ package dusk.ledger.web.words;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.tackle.Alteration;
+import dusk.ledger.units.Mass;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.form.UnitText;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** A set-up in words, short enough for a line. */
@@ -18,22 +21,33 @@ public final class SetUpWords {
 
     /** Such as {@code texas rig, 3.5 g tungsten, creature 10 cm, green pumpkin}. */
     public static String of(SetUp setUp, UnitSystem units) {
-        List<String> words = new ArrayList<>();
-        words.add(setUp.rig());
-        String head = join(
-                setUp.headMass() == null ? null : setUp.headMass().show(units.headMass()),
-                known(setUp.headMaterial()),
-                known(setUp.headShape()));
-        add(words, head);
-        add(
-                words,
+        return parts(setUp, units).values().stream()
+                .filter(part -> !part.isEmpty())
+                .collect(Collectors.joining(", "));
+    }
+
+    /** The same part by part: rig, head, plastic and colour; empty where there is none, or nothing is said. */
+    public static Map<String, String> parts(SetUp setUp, UnitSystem units) {
+        Map<String, String> parts = new LinkedHashMap<>();
+        parts.put("rig", setUp.rig());
+        parts.put("head", head(setUp, setUp.headMass(), units));
+        parts.put(
+                "plastic",
                 join(
                         known(setUp.plastic()),
                         setUp.plasticLength() == null
                                 ? null
                                 : setUp.plasticLength().show(units.lure())));
-        add(words, join(known(setUp.colour()), with(known(setUp.colourAccent()))));
-        return String.join(", ", words);
+        parts.put("colour", join(known(setUp.colour()), with(known(setUp.colourAccent()))));
+        return parts;
+    }
+
+    /** Its head, were it of another weight. */
+    public static String head(SetUp setUp, @Nullable Mass mass, UnitSystem units) {
+        return join(
+                mass == null ? null : mass.show(units.headMass()),
+                known(setUp.headMaterial()),
+                known(setUp.headShape()));
     }
 
     /** In what a set-up differs from the one it came from, such as {@code colour: violet to pearl}. */
@@ -58,12 +72,6 @@ public final class SetUpWords {
 
     private static @Nullable String known(@Nullable String word) {
         return word == null || word.equals("none") ? null : word;
-    }
-
-    private static void add(List<String> words, String part) {
-        if (!part.isEmpty()) {
-            words.add(part);
-        }
     }
 
     private static String join(@Nullable String... parts) {

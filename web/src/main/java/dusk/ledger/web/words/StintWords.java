@@ -5,11 +5,10 @@ import dusk.ledger.units.Figures;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.UnitSystem;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A stint in words: how it was fished, and what came. */
@@ -26,19 +25,29 @@ public final class StintWords {
 
     /** Such as {@code dead-stick, slow, pausing 10 s, 4 m deep, slack fall, fish suspended at 3 m}. */
     public static String how(Stint stint, UnitSystem units) {
-        return Stream.of(
-                        stint.presentation(),
-                        stint.speed(),
-                        stint.pauseSeconds() == null
-                                ? null
-                                : "pausing " + Figures.trimmed(stint.pauseSeconds(), 1) + " s",
-                        stint.depth() == null ? null : stint.depth().show(units.depth()) + " deep",
-                        stint.lineMethod(),
-                        stint.hookSet() == null ? null : "hook set: " + stint.hookSet(),
-                        fish(stint, units),
-                        stint.purpose() == null ? null : "to " + WHY.get(stint.purpose()))
-                .filter(Objects::nonNull)
+        return parts(stint, units).values().stream()
+                .filter(part -> !part.isEmpty())
                 .collect(Collectors.joining(", "));
+    }
+
+    /** The same part by part, each by its column of the ledger format; empty where nothing is said. */
+    public static Map<String, String> parts(Stint stint, UnitSystem units) {
+        Map<String, String> parts = new LinkedHashMap<>();
+        parts.put("presentation", orEmpty(stint.presentation()));
+        parts.put("speed", orEmpty(stint.speed()));
+        Double pause = stint.pauseSeconds();
+        parts.put("pause_s", pause == null ? "" : "pausing " + Figures.trimmed(pause, 1) + " s");
+        Length depth = stint.depth();
+        parts.put("depth_m", depth == null ? "" : depth.show(units.depth()) + " deep");
+        parts.put("line_method", orEmpty(stint.lineMethod()));
+        parts.put("hook_set", stint.hookSet() == null ? "" : "hook set: " + stint.hookSet());
+        parts.put("fish_position", orEmpty(fish(stint, units)));
+        parts.put("purpose", stint.purpose() == null ? "" : "to " + WHY.get(stint.purpose()));
+        return parts;
+    }
+
+    private static String orEmpty(@Nullable String word) {
+        return word == null ? "" : word;
     }
 
     private static @Nullable String fish(Stint stint, UnitSystem units) {

@@ -2,6 +2,7 @@ package dusk.ledger.web.afloat;
 
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Catch;
+import dusk.ledger.journal.Spot;
 import dusk.ledger.journal.Stint;
 import dusk.ledger.journal.Touch;
 import dusk.ledger.web.TestClub;
@@ -9,6 +10,7 @@ import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.records.Deck;
 import dusk.ledger.web.records.Decks;
 import dusk.ledger.web.records.Person;
+import dusk.ledger.web.records.Places;
 import dusk.ledger.web.records.RodOut;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -73,6 +75,16 @@ final class Boat implements AutoCloseable {
         return deck().rods().stream()
                 .filter(rod -> rod.number() == number)
                 .findFirst()
+                .orElseThrow();
+    }
+
+    /** Where it is, as the guide knows it. */
+    Spot spot(int number) {
+        return club.get(Places.class)
+                .on(
+                        club.guide.viewer(),
+                        club.lake.id(),
+                        String.valueOf(rod(number).spotId()))
                 .orElseThrow();
     }
 

@@ -4,13 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.journal.Spot;
+import dusk.ledger.journal.Stint;
 import dusk.ledger.journal.Touch;
 import dusk.ledger.units.Length;
 import dusk.ledger.water.LaidFan;
 import dusk.ledger.web.TestClub;
 import dusk.ledger.web.records.Decks;
 import dusk.ledger.web.records.Fans;
+import dusk.ledger.web.records.RodOut;
 import dusk.ledger.web.store.NotYours;
+import dusk.ledger.web.words.TimeText;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -33,6 +37,86 @@ class DeckNotesTest extends Aboard {
         assertThat(boat.lastSaid()).isEqualTo("rod 1: walleye completed");
         assertThatThrownBy(() -> boat.rods.complete(boat.now(), boat.id(1), "no fish", was -> was))
                 .isInstanceOf(NotYours.class);
+    }
+
+    @Test
+    void aBiteSaysMoreOneTouchAfterAnother() {
+        assertThatThrownBy(() -> boat.rods.said(boat.now(), boat.id(1), "fall", null))
+                .isInstanceOf(Refusal.class)
+                .hasMessage("No bite was noted here since the rod was last changed.");
+        boat.rods.touch(boat.now(), boat.id(1), "bite", "bottom", null);
+        boat.after(1);
+        boat.rods.touch(boat.now(), boat.id(1), "bite");
+        boat.after(1);
+        boat.rods.touch(boat.now(), boat.id(1), "follow");
+        boat.rods.said(boat.now(), boat.id(1), "fall", null);
+        assertThat(boat.lastSaid()).isEqualTo("rod 1: the bite: on fall");
+        boat.rods.said(boat.now(), boat.id(1), null, "line jump");
+        assertThat(boat.lastSaid()).isEqualTo("rod 1: the bite: felt as line jump");
+        assertThat(boat.touches())
+                .extracting(touch -> touch.kind() + " " + touch.biteOn() + " " + touch.felt())
+                .containsExactlyInAnyOrder("bite bottom null", "bite fall line jump", "follow null null");
+        assertThat(boat.stints().get(0).bites()).as("nothing is counted twice").isEqualTo(2);
+    }
+
+    @Test
+    void linesUpStopsEveryClockAndLinesInStartsThemAgain() {
+        boat.after(10);
+        boat.rods.down(boat.now(), boat.id(2));
+        boat.after(5);
+        By up = boat.now();
+        boat.trips.lines(up, true);
+        assertThat(boat.lastSaid()).isEqualTo("lines up");
+        assertThatThrownBy(() -> boat.trips.lines(boat.now(), true))
+                .isInstanceOf(Refusal.class)
+                .hasMessage("All lines are up already.");
+        boat.after(20);
+        boat.trips.lines(boat.now(), false);
+        assertThatThrownBy(() -> boat.trips.lines(boat.now(), false))
+                .isInstanceOf(Refusal.class)
+                .hasMessage("All lines are in already.");
+        boat.after(5);
+        boat.trips.lines(boat.now(), true);
+        assertThat(boat.stintsOf("light")).extracting(Stint::minutes).containsExactly(15.0, 5.0);
+        assertThat(boat.stintsOf("r2")).extracting(Stint::minutes).containsExactly(10.0, 5.0);
+    }
+
+    @Test
+    void linesUpIsTakenBackForAllRodsAtOnce() {
+        boat.after(10);
+        By up = boat.now();
+        boat.trips.lines(up, true);
+        boat.after(1);
+        boat.trips.undo(boat.now(), up.id());
+        assertThat(boat.deck().rods()).noneMatch(RodOut::down);
+        assertThat(boat.stints()).hasSize(2);
+    }
+
+    @Test
+    void theNextPlaceIsOfTheSameKindNamedByItsHourAndFishedAsDeep() {
+        boat.after(10);
+        boat.trips.next(boat.now());
+        Spot here = boat.spot(1);
+        Spot point = boat.club.all(LedgerFormat.SPOTS).stream()
+                .filter(spot -> spot.id().equals("point"))
+                .findFirst()
+                .orElseThrow();
+        String hour = TimeText.hour(boat.club.clock.instant(), boat.club.lake.zone());
+        assertThat(here.label()).isEqualTo(point.structure() + " " + hour);
+        assertThat(here.id()).isNotEqualTo("point");
+        assertThat(List.of(
+                        String.valueOf(here.structure()), String.valueOf(here.bottom()), String.valueOf(here.cover())))
+                .containsExactly(
+                        String.valueOf(point.structure()),
+                        String.valueOf(point.bottom()),
+                        String.valueOf(point.cover()));
+        assertThat(here.position()).as("nobody knows it").isNull();
+        assertThat(here.keptBy()).as("as any place found on the deck").isEqualTo(boat.club.guide.anglerId());
+        assertThat(boat.deck().rods()).allSatisfy(rod -> {
+            assertThat(rod.spotId()).isEqualTo(here.id());
+            assertThat(rod.depth()).isEqualTo(Length.ofMetres(4));
+        });
+        assertThat(boat.stints()).hasSize(4);
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.SetUp;
 import java.nio.file.Path;
 import java.util.Map;
@@ -102,16 +103,41 @@ class SwapTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "2 | colour | violet | That is what is tied on already.",
-                "1 | plastic_length_mm | long | “long” is not a length. Write it like 10 cm or 4 in.",
+                "plastic_length_mm | long | plastic_length_mm: “long” is not a length. Write it like 10 cm or 4 in.",
+                "hook_size | huge | hook_size: “huge” is not a hook size. Write it like #1 or 2/0.",
+                "leader_mm | far | leader_mm: “far” is not a length. Write it like 10 cm or 4 in.",
             })
-    void whatCannotBeSwappedSaysWhy(int rod, String field, String value, String why) {
+    void whatCannotBeTypedSaysWhyAtItsField(String field, String value, String why) {
         int before = boat.club.all(LedgerFormat.SETUPS).size();
-        assertThatThrownBy(() -> boat.rods.swap(boat.now(), boat.id(rod), Boat.map(field, value)))
-                .isInstanceOf(Refusal.class)
+        assertThatThrownBy(() -> boat.rods.swap(boat.now(), boat.id(1), Boat.map(field, value)))
+                .isInstanceOf(Invalid.class)
                 .hasMessage(why);
         assertThat(boat.club.all(LedgerFormat.SETUPS)).hasSize(before);
         assertThat(boat.stints()).hasSize(2);
+    }
+
+    @Test
+    void whatIsTiedOnAlreadyIsNoSwap() {
+        int before = boat.club.all(LedgerFormat.SETUPS).size();
+        assertThatThrownBy(() -> boat.rods.swap(boat.now(), boat.id(2), Boat.map("colour", "violet")))
+                .isInstanceOf(Refusal.class)
+                .hasMessage("That is what is tied on already.");
+        assertThat(boat.club.all(LedgerFormat.SETUPS)).hasSize(before);
+        assertThat(boat.stints()).hasSize(2);
+    }
+
+    @Test
+    void hookHookHeightAndHeadMaterialAreChangedOnTheWaterToo() {
+        boat.rods.swap(
+                boat.now(),
+                boat.id(2),
+                Boat.map("leader_mm", "30 cm", "hook_size", "2/0", "head_material", "tungsten", "plastic", ""));
+        SetUp now = on(2);
+        assertThat(now.leader()).isEqualTo(dusk.ledger.units.Length.ofMillimetres(300));
+        assertThat(now.hookSize()).isEqualTo("2/0");
+        assertThat(now.headMaterial()).isEqualTo("tungsten");
+        assertThat(now.plastic()).as("taken off").isNull();
+        assertThat(now.fromSetUpId()).isEqualTo("drop");
     }
 
     @Test

@@ -1,0 +1,34 @@
+// What every page does with script: it knows of touches that wait on this device, and of the keys.
+
+document.documentElement.classList.add("scripted");
+
+const mark = document.getElementById("waiting-mark");
+const waiting = Number(localStorage.getItem("dusk-waiting") || 0);
+if (waiting > 0 && !document.getElementById("deck")) {
+  const link = document.createElement("a");
+  link.href = "/deck";
+  link.textContent = waiting === 1 ? "1 touch waits on this device: to the deck" : `${waiting} touches wait on this device: to the deck`;
+  mark.replaceChildren(link);
+  mark.hidden = false;
+}
+
+document.addEventListener("keydown", (event) => {
+  const typing = event.target.closest("input:not([type=radio]):not([type=checkbox]), select, textarea");
+  if (event.key === "Escape") {
+    document.querySelectorAll("details.sheet[open], .frame-light[open]").forEach((open) => open.removeAttribute("open"));
+  } else if (!typing && !event.ctrlKey && !event.metaKey && !event.altKey && event.key === "?") {
+    const keys = document.getElementById("keys");
+    keys.open = true;
+    keys.querySelector("summary").focus();
+    event.preventDefault();
+  } else if (!typing && !event.ctrlKey && !event.metaKey && !event.altKey && event.key === "/") {
+    const field = document.querySelector("main input:not([type=hidden]):not([type=radio]):not([type=checkbox]), main select");
+    if (field) {
+      for (let fold = field.closest("details"); fold; fold = fold.parentElement.closest("details")) {
+        fold.open = true;
+      }
+      field.focus();
+      event.preventDefault();
+    }
+  }
+});
