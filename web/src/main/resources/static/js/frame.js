@@ -2,6 +2,11 @@
 
 document.documentElement.classList.add("scripted");
 
+const here = document.querySelector(".tabs [aria-current]");
+if (here) {
+  here.parentElement.scrollLeft = here.offsetLeft - (here.parentElement.clientWidth - here.offsetWidth) / 2;
+}
+
 const mark = document.getElementById("waiting-mark");
 const waiting = Number(localStorage.getItem("dusk-waiting") || 0);
 if (waiting > 0 && !document.getElementById("deck")) {

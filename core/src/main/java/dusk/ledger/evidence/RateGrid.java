@@ -86,8 +86,8 @@ public record RateGrid(
                 table,
                 question,
                 codeOf,
-                code -> varied.named(variedLevels.get(byChoice ? code / width : code % width)) + " where "
-                        + held.title() + " is " + heldLevels.get(byChoice ? code % width : code / width),
+                code -> varied.named(variedLevels.get(byChoice ? code / width : code % width)) + " "
+                        + held.where(heldLevels.get(byChoice ? code % width : code / width)),
                 List.of(Factor.TRIP, Factor.ANGLER, held));
     }
 

@@ -23,23 +23,22 @@ public final class PatternWords {
 
     private PatternWords() {}
 
-    /** Such as {@code Dead-stick takes 2.5 times as many fish as the other choices of presentation where weather is after a front.} */
+    /** Such as {@code Dead-stick takes 2.5 times as many fish after a front as another presentation.} */
     public static String sentence(Pattern pattern) {
         String choice =
                 pattern.tackle().stream().map(t -> t.factor().named(t.level())).collect(Collectors.joining(" with "));
         String of = pattern.tackle().stream().map(t -> t.factor().title()).collect(Collectors.joining(" and "));
-        StringBuilder said = new StringBuilder(capital(choice));
-        said.append(" takes ")
-                .append(Figures.fixed(pattern.ratio(), 2))
-                .append(" times as many fish as the other choices of ");
-        said.append(of);
-        if (!pattern.conditions().isEmpty()) {
-            said.append(" where ")
-                    .append(pattern.conditions().stream()
-                            .map(PatternWords::where)
-                            .collect(Collectors.joining(" and ")));
-        }
-        return said.append('.').toString();
+        String where = pattern.conditions().stream()
+                .map(PatternWords::where)
+                .map(" "::concat)
+                .collect(Collectors.joining());
+        return capital(choice) + " takes " + times(pattern.ratio()) + " times as many fish" + where + " as another "
+                + of + ".";
+    }
+
+    /** As one would say it: no more figures than it is sure of. */
+    private static String times(double ratio) {
+        return Figures.fixed(ratio, ratio < 1 ? 2 : 1);
     }
 
     /** How sure, and from how much fishing. */
@@ -86,8 +85,9 @@ public final class PatternWords {
     /** Which other condition may be what does it, each in a sentence, and the fishing that would tell. */
     public static List<String> thisOrThat(Pattern pattern) {
         return pattern.rivals().stream()
-                .map(rival -> "This or that, not yet told apart: it may be that " + where(rival.condition())
-                        + ", not that " + where(rival.of()) + " (" + Figures.fixed(rival.ratio(), 2) + " times there, "
+                .map(rival -> "This or that, not yet told apart: it may be so " + where(rival.condition())
+                        + " rather than " + where(rival.of()) + " (" + Figures.fixed(rival.ratio(), 2)
+                        + " times there, "
                         + Figures.fixed(rival.interval().low(), 2) + " to "
                         + Figures.fixed(rival.interval().high(), 2) + "). " + apart(rival))
                 .toList();
@@ -107,7 +107,7 @@ public final class PatternWords {
     }
 
     private static String where(Term condition) {
-        return condition.factor().title() + " is " + condition.level();
+        return condition.factor().where(condition.level());
     }
 
     /**

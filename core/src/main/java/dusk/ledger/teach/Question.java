@@ -48,7 +48,7 @@ public record Question(
     public String text() {
         String where = conditions.entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
-                .map(e -> e.getKey().named(e.getValue()))
+                .map(e -> e.getKey().where(e.getValue()))
                 .collect(Collectors.joining(", "));
         return "Does " + factor.named(other) + " take more than " + factor.named(level)
                 + (where.isEmpty() ? "" : ", " + where) + "? " + rodHoursEach

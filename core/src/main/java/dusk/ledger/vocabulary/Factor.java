@@ -108,15 +108,29 @@ public enum Factor {
         return name().toLowerCase(Locale.ROOT);
     }
 
-    /** The name on a page, such as {@code head mass}. */
+    /** The name on a page, such as {@code head weight}. */
     public String title() {
-        return key().replace('_', ' ');
+        return switch (this) {
+            case HEAD_MASS -> "head weight";
+            case WATER_TEMP -> "water temperature";
+            case LEVEL_TREND -> "level of the water";
+            case PRESSURE -> "fishing pressure";
+            case HOOK_HEIGHT -> "height of the hook";
+            case PLASTIC_LENGTH -> "length of the plastic";
+            case PURPOSE -> "reason to fish";
+            case LURE_TO_PREY -> "length against the prey";
+            default -> key().replace('_', ' ');
+        };
     }
 
-    /** A level as it is said in a sentence: a word speaks for itself, a band or a degree wants the name of what it is of. */
+    /** A level as it is said in a sentence, as what was chosen: {@code a 3.5 g head}, {@code pearl}. */
     public String named(String level) {
-        boolean speaks = this == LIGHT || this == SEASON || !order.contains(level);
-        return speaks ? level : title() + " " + level;
+        return LevelWords.choice(this, level);
+    }
+
+    /** A level as it is said in a sentence, as where something was so: {@code in winter}, {@code after a front}. */
+    public String where(String level) {
+        return LevelWords.where(this, level);
     }
 
     /** Finds a factor by its key. */

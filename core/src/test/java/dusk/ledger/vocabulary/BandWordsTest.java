@@ -73,9 +73,10 @@ class BandWordsTest {
     void bandsAreFoundInASentenceAndNothingElseIs() {
         assertThat(
                         US.of(
-                                "Head mass 3.5 g takes 2.10 times as many fish where water temp is 7-10 C and depth is 1.5-3 m."))
-                .isEqualTo("Head mass 1/8 oz takes 2.10 times as many fish where water temp is 45 to 50 °F and depth is"
-                        + " 5 to 10 ft.");
+                                "A 3.5 g head takes 2.1 times as many fish in water of 7-10 C in 1.5-3 m of water as another head weight."))
+                .isEqualTo(
+                        "A 1/8 oz head takes 2.1 times as many fish in water of 45 to 50 °F in 5 to 10 ft of water as another"
+                                + " head weight.");
         assertThat(US.of("13.5 g and 1.5-3 more, from 307 rod-hours (0.59 to 0.91)"))
                 .isEqualTo("13.5 g and 1.5-3 more, from 307 rod-hours (0.59 to 0.91)");
     }

@@ -227,6 +227,12 @@ class CraftIT extends OnDeck {
             page.waitForTimeout(400);
         }
         minutes(5);
+        choose(
+                page,
+                Integer.parseInt(page.locator("article:has-text(\"Next by lot\")")
+                        .first()
+                        .getAttribute("data-number")));
+        page.locator("summary:visible:has-text(\"Next by lot\")").first().click();
         page.locator("button:visible:text-is(\"Tie it on\")").first().click();
         page.waitForSelector("article:has-text(\"try it out\")");
     }

@@ -106,6 +106,7 @@ class PagesIT extends RunningApplication {
     void aThemeIsChosenInTheFrameAndStays() {
         Page page = browser.signedIn(this, "Edda", 1280, 800, true);
         for (String theme : List.of("dusk", "glare")) {
+            page.click(".frame-light > summary");
             page.click(".theme:has-text(\"" + theme + "\")");
             page.waitForSelector("html[data-theme=" + theme + "]");
             page.navigate(address("/tackle/rods"));

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Stint;
 import java.util.List;
@@ -79,6 +80,54 @@ class PhoneIT extends OnDeck {
                 .containsExactly("Deck", "Trips", "Findings", "More");
         page.click(".frame-light > summary");
         assertThat(page.locator(".frame-day").textContent()).contains("sun up");
+    }
+
+    /** The answer comes first: its sentence and the picture under it, above these lines of the screen. */
+    @ParameterizedTest
+    @CsvSource({
+        "patterns, 1280, 800, 420, h3, .ratio-rows svg",
+        "patterns, 390, 844, 560, h3, .ratio-rows svg",
+        "compare, 1280, 800, 420, #verdict, .answer svg.bar",
+        "compare, 390, 844, 560, #verdict, .answer svg.bar",
+        "size, 1280, 800, 420, #verdict, .answer svg.bar",
+        "size, 390, 844, 560, #verdict, .answer svg.bar",
+        "grid, 1280, 800, 420, #verdict, table.cells",
+        "grid, 390, 844, 560, #verdict, table.cells",
+        "clock, 1280, 800, 420, #verdict, svg.dial",
+        "clock, 390, 844, 560, #verdict, svg.dial",
+        "funnel, 1280, 800, 420, #verdict, svg.stage",
+        "funnel, 390, 844, 560, #verdict, svg.stage",
+        "favourites, 1280, 800, 420, #verdict, svg.share",
+        "favourites, 390, 844, 560, #verdict, svg.share"
+    })
+    void aFindingAnswersFirst(String page, int width, int height, int line, String sentence, String picture) {
+        Page shown = browser.admitted(this, "Harl", width, height, true);
+        shown.navigate(address("/findings/" + page));
+        for (String part : List.of(sentence, picture)) {
+            Locator first = shown.locator("#content " + part).first();
+            first.waitFor();
+            assertThat(first.boundingBox().y).as(part).isLessThan(line);
+        }
+        assertThat(shown.locator(".ask select").first().isVisible()).isTrue();
+    }
+
+    /** A choice in the question changes the answer in its place, and keeps the hand on it. */
+    @Test
+    void aChoiceInTheQuestionIsAnsweredInItsPlace() {
+        Page page = browser.admitted(this, "Harl", 1280, 800, true);
+        page.navigate(address("/findings/compare"));
+        page.focus("#factor");
+        page.selectOption("#factor", "rig");
+        page.waitForSelector(
+                "[data-level=\"drop shot\"]",
+                new Page.WaitForSelectorOptions().setState(WaitForSelectorState.ATTACHED));
+        assertThat(page.url()).contains("factor=rig");
+        assertThat(page.evaluate("document.activeElement.id")).isEqualTo("factor");
+        page.navigate(address("/findings/patterns"));
+        page.waitForSelector("h3");
+        page.selectOption("#sort", "largest");
+        page.waitForURL("**sort=largest**");
+        page.waitForSelector("h3");
     }
 
     @Test

@@ -63,8 +63,8 @@ class Answer {
         if (just.refused()) {
             return deck(person, tripId, just, false, model);
         }
-        String asked =
-                just.what().equals("bite") ? "?bite=" + rodId : just.fish().isEmpty() ? "" : "?fish=" + just.fish();
+        String bite = just.asksOfBite() ? "?bite=" + rodId : "";
+        String asked = just.fish().isEmpty() ? bite : "?fish=" + just.fish();
         return "redirect:/deck/" + tripId + asked + "#rod-" + rodId;
     }
 

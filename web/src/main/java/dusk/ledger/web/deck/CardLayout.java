@@ -24,7 +24,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -33,9 +32,6 @@ import org.springframework.stereotype.Component;
 class CardLayout {
     private static final Duration FORGOTTEN = Duration.ofMinutes(45);
     private static final int ACTS = 3;
-
-    /** Touches after which it is asked on what the bite came, and how it was felt. */
-    private static final Set<String> ASKED_AFTER = Set.of("bite", "said");
 
     private final StayWords stay;
     private final CardChoices choices;
@@ -115,7 +111,7 @@ class CardLayout {
         if (fish != null && just.fish().equals(fish.id())) {
             return "fish";
         }
-        if (just.at().equals(rod.id()) && !just.refused() && ASKED_AFTER.contains(just.what())) {
+        if (just.at().equals(rod.id()) && just.asksOfBite()) {
             return "bitten";
         }
         if (forgotten != null) {

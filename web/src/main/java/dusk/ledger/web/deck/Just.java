@@ -43,6 +43,11 @@ record Just(
         return OF_THE_BOAT.contains(what) ? "#boat" : "";
     }
 
+    /** Whether it is asked next on what a bite came, and how it was felt. */
+    boolean asksOfBite() {
+        return !refused() && (what.equals("bite") || what.equals("said"));
+    }
+
     /** Whether it was not done. */
     boolean refused() {
         return !fault.isEmpty() || !problems.isEmpty();

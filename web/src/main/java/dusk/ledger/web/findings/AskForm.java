@@ -60,7 +60,7 @@ class AskForm {
         return slots;
     }
 
-    /** Every level that occurs, by factor; waters by their names. */
+    /** Every level that occurs, by factor, as a sentence says where it was; waters by their names. */
     private List<FormField.Group> conditions(Viewer viewer, StintTable table) {
         Map<String, String> waters = names.waters(viewer);
         List<FormField.Group> groups = new ArrayList<>();
@@ -71,7 +71,8 @@ class AskForm {
             List<FormField.Option> options = table.codes(factor).levels().stream()
                     .skip(1)
                     .map(l -> new FormField.Option(
-                            factor.key() + "=" + l, factor == Factor.WATER ? waters.getOrDefault(l, l) : l))
+                            factor.key() + "=" + l,
+                            factor == Factor.WATER ? "on " + waters.getOrDefault(l, l) : factor.where(l)))
                     .toList();
             if (options.size() > 1) {
                 groups.add(new FormField.Group(factor.title(), options));

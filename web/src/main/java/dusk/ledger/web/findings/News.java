@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
@@ -31,17 +32,21 @@ public class News {
 
     /** The newly banked, the faded, then what waits for more trips; empty while nothing was searched yet. */
     public List<Item> of(Person person) {
-        PatternsAsk ask =
-                PatternsAsk.of(new PatternsAsk.Typed(null, null, null, null, null), tables.of(person.viewer()), person);
+        PatternsAsk ask = PatternsAsk.of(
+                new PatternsAsk.Typed(null, null, null, null, null, null), tables.of(person.viewer()), person);
         PatternRuns.Found found = searches ? runs.of(person.viewer(), ask).found() : runs.found(person.viewer(), ask);
         if (found == null) {
             return List.of();
         }
-        Optional<Set<String>> before = runs.bankedBefore(person.viewer(), ask);
+        Optional<Set<String>> before = runs.before(person.viewer(), ask)
+                .map(known -> known.cards().stream()
+                        .filter(PatternCard::banked)
+                        .map(PatternCard::key)
+                        .collect(Collectors.toSet()));
         List<Item> items = new ArrayList<>();
         found.cards().stream()
                 .filter(card -> card.banked()
-                        && before.map(known -> !known.contains(card.sentence())).orElse(true))
+                        && before.map(known -> !known.contains(card.key())).orElse(true))
                 .limit(MOST)
                 .forEach(card -> items.add(
                         new Item(card.mark(), before.isPresent() ? "newly banked" : "banked", card.sentence())));

@@ -22,9 +22,13 @@ import org.jspecify.annotations.Nullable;
 /**
  * A pattern as its card lays it out.
  *
+ * @param key its choice and conditions, by which it is known again in a later search
  * @param stintsAddress where the stints behind it are listed
  */
 record PatternCard(
+        String key,
+        double ratio,
+        double rodHours,
         String mark,
         String sentence,
         String support,
@@ -112,6 +116,11 @@ record PatternCard(
                         pattern.later().interval().low(),
                         pattern.later().interval().high());
         return new PatternCard(
+                Stream.concat(pattern.tackle().stream(), pattern.conditions().stream())
+                        .map(term -> term.factor().key() + "=" + term.level())
+                        .collect(Collectors.joining("&")),
+                pattern.ratio(),
+                pattern.rodHours(),
                 InkMark.svg(pattern.grade(), pattern.against()),
                 PatternWords.sentence(pattern),
                 PatternWords.support(pattern),

@@ -15,13 +15,11 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -80,12 +78,14 @@ class PatternRuns {
      * A question's state.
      *
      * @param found last; null where no search of it has ended yet
+     * @param before what the search before that found; null where there was none
      * @param newer stints logged since that was found
      * @param changed whether the records are others than those that were searched
      * @param run under way or stopped; null where there is none
      */
     record Seen(
             @Nullable Found found,
+            @Nullable Found before,
             int newer,
             boolean changed,
             @Nullable Run run) {}
@@ -137,8 +137,8 @@ class PatternRuns {
 
         private Instant since = Instant.MIN;
 
-        /** What was banked when the question was searched before; null until it was searched twice. */
-        private @Nullable Set<String> bankedBefore;
+        /** What was found when the question was searched before; null until it was searched twice. */
+        private @Nullable Found before;
 
         /** Takes over what has ended. A search anew that failed leaves what was found. */
         void settle() {
@@ -147,7 +147,7 @@ class PatternRuns {
                 return;
             }
             if (!ended.result.isCompletedExceptionally()) {
-                bankedBefore = found == null ? null : banked(found);
+                before = found;
                 found = ended.result.join();
                 begin(found.stints(), found.at());
                 run = null;
@@ -162,13 +162,6 @@ class PatternRuns {
         }
     }
 
-    private static Set<String> banked(Found found) {
-        return found.cards().stream()
-                .filter(PatternCard::banked)
-                .map(PatternCard::sentence)
-                .collect(Collectors.toSet());
-    }
-
     /** What was found last; null where no search has ended yet. Begins none. */
     @Nullable
     Found found(Viewer viewer, PatternsAsk ask) {
@@ -179,11 +172,11 @@ class PatternRuns {
         }
     }
 
-    /** What was banked when a question was searched before the last time; empty where it was not. */
-    Optional<Set<String>> bankedBefore(Viewer viewer, PatternsAsk ask) {
+    /** What the search before the last one found; empty where there was none. */
+    Optional<Found> before(Viewer viewer, PatternsAsk ask) {
         Asked asked = kept.get(key(viewer, ask), k -> new Asked());
         synchronized (asked) {
-            return Optional.ofNullable(asked.bankedBefore);
+            return Optional.ofNullable(asked.before);
         }
     }
 
@@ -209,7 +202,7 @@ class PatternRuns {
             if (asked.run == null && (found == null || wanted || (changed && pays(asked, stints)))) {
                 asked.run = start(viewer, ask);
             }
-            return new Seen(found, newer, changed, asked.run);
+            return new Seen(found, asked.before, newer, changed, asked.run);
         }
     }
 

@@ -26,6 +26,7 @@ record PatternsAsk(
         String water,
         String season,
         boolean mine,
+        PatternOrder sort,
         Map<String, String> errors,
         WhichFish counted,
         @Nullable String anglerId) {
@@ -36,7 +37,8 @@ record PatternsAsk(
             @Nullable String least,
             @Nullable String water,
             @Nullable String season,
-            @Nullable String mine) {}
+            @Nullable String mine,
+            @Nullable String sort) {}
 
     static PatternsAsk of(Typed typed, StintTable table, Person person) {
         Map<String, String> errors = new LinkedHashMap<>();
@@ -53,6 +55,7 @@ record PatternsAsk(
                 level(Factor.WATER, "water", text(typed.water()), table, errors),
                 level(Factor.SEASON, "season", text(typed.season()), table, errors),
                 mine,
+                PatternOrder.of(text(typed.sort())),
                 errors,
                 counted,
                 person.anglerId());
@@ -104,6 +107,7 @@ record PatternsAsk(
                 .queryParam("water", "{water}")
                 .queryParam("season", "{season}")
                 .queryParam("mine", mine ? "true" : "")
+                .queryParam("sort", sort.key())
                 .encode()
                 .buildAndExpand(species, least, water, season)
                 .toUriString();

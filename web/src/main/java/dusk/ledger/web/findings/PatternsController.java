@@ -8,7 +8,9 @@ import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Viewer;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -42,6 +44,8 @@ class PatternsController {
         model.addAttribute("waters", names.waters(viewer));
         model.addAttribute(
                 "seasons", club.codes(Factor.SEASON).levels().stream().skip(1).toList());
+        model.addAttribute("seasonSaid", (Function<String, String>) Factor.SEASON::where);
+        model.addAttribute("orders", PatternOrder.values());
         model.addAttribute("legend", InkMark.legend());
         if (!ask.errors().isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -69,11 +73,14 @@ class PatternsController {
             model.addAttribute("found", there);
             model.addAttribute("newer", seen.newer());
             model.addAttribute("changed", seen.changed());
+            Map<String, String> since = seen.before() == null
+                    ? Map.of()
+                    : Since.of(there.cards(), seen.before().cards());
+            model.addAttribute("since", since);
             model.addAttribute(
-                    "forYou", there.cards().stream().filter(c -> !c.against()).toList());
+                    "forYou", ask.sort().sorted(there.cards().stream().filter(c -> !c.against()), since));
             model.addAttribute(
-                    "against",
-                    there.cards().stream().filter(PatternCard::against).toList());
+                    "against", ask.sort().sorted(there.cards().stream().filter(PatternCard::against), since));
         });
     }
 

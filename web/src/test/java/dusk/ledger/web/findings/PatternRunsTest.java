@@ -46,7 +46,7 @@ class PatternRunsTest {
 
     private PatternsAsk ask() {
         return PatternsAsk.of(
-                new PatternsAsk.Typed(null, null, null, null, null),
+                new PatternsAsk.Typed(null, null, null, null, null, null),
                 club.get(RecentTables.class).of(club.officer.viewer()),
                 club.officer);
     }
@@ -80,9 +80,9 @@ class PatternRunsTest {
     void whatWasFoundStandsUntilTheRecordsChangeAndThenSaysHowMuchIsNewer() {
         PatternRuns.Found first = searched();
         assertThat(first.cards()).isNotEmpty();
-        assertThat(seen()).isEqualTo(new PatternRuns.Seen(first, 0, false, null));
+        assertThat(seen()).isEqualTo(new PatternRuns.Seen(first, null, 0, false, null));
         log(1);
-        assertThat(seen()).as("one stint does not pay").isEqualTo(new PatternRuns.Seen(first, 1, true, null));
+        assertThat(seen()).as("one stint does not pay").isEqualTo(new PatternRuns.Seen(first, null, 1, true, null));
     }
 
     @Test
@@ -95,7 +95,7 @@ class PatternRunsTest {
         assertThat(seen().run()).as("never twice at once").isSameAs(meanwhile.run());
         PatternRuns.Found second = meanwhile.run().found(PATIENCE_MILLIS).orElseThrow();
         assertThat(second.stints()).isEqualTo(first.stints() + first.stints() / 50 + 1);
-        assertThat(seen()).isEqualTo(new PatternRuns.Seen(second, 0, false, null));
+        assertThat(seen()).isEqualTo(new PatternRuns.Seen(second, first, 0, false, null));
     }
 
     @Test
@@ -136,7 +136,7 @@ class PatternRunsTest {
     void anotherQuestionIsAnotherSearch() {
         searched();
         PatternsAsk other = PatternsAsk.of(
-                new PatternsAsk.Typed("largemouth", null, null, null, null),
+                new PatternsAsk.Typed("largemouth", null, null, null, null, null),
                 club.get(RecentTables.class).of(club.officer.viewer()),
                 club.officer);
         PatternRuns.Seen seen = runs.of(club.officer.viewer(), other);
