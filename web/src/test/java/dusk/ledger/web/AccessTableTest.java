@@ -117,6 +117,10 @@ class AccessTableTest extends RequestedClub {
             POST /trips/{tripId}/places                   | /trips/p/places ? label=Weir&structure=dock | in 404 404 302 302 302
             POST /trips/{tripId}/places/{id}              | /trips/p/places/point ? label=Weir  | in  404 404 404 404 302
             POST /trips/{tripId}/places/{id}/delete       | /trips/p/places/point/delete        | in  404 404 404 404 404
+            GET  /first                                   | /first                              | in  200 200 200 200 200
+            POST /first/water                             | /first/water ? name=Pond            | in  422 404 404 404 422
+            POST /first/box                               | /first/box ? rig=wacky              | in  302 302 302 302 302
+            GET  /help                                    | /help                               | in  200 200 200 200 200
             GET  /deck                                    | /deck                               | in  302 302 302 302 302
             GET  /deck/new                                | /deck/new                           | in  200 200 200 200 200
             POST /deck                                    | /deck ? rods=1&water_id=lake        | in  404 422 422 422 422

@@ -11,9 +11,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.mock.web.MockHttpSession;
+import org.springframework.test.context.TestPropertySource;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 /** Who is let in, how often one may try, and what is said to requests that no form of ours sends. */
+@TestPropertySource(properties = "dusk.tested.apart=clock")
 class DoorsTest extends RequestedClub {
     private static final String WORD = "a long enough word";
 

@@ -297,7 +297,7 @@ class PlanPagesTest extends RequestedClub {
             assertThat(page(path)).as("by the last reading, on " + path).contains("winter");
         }
         assertThat(page("/today")).contains("Cold water: life-jacket on and done up.");
-        assertThat(page(club.stranger, "/today")).contains("Name your first water");
+        assertThat(page(club.stranger, "/today")).contains("Take the first steps");
     }
 
     @Test
@@ -342,7 +342,7 @@ class PlanPagesTest extends RequestedClub {
     void aNewClubIsToldWhatWillStandHere() throws Exception {
         assertThat(page(club.stranger, "/plan"))
                 .contains("It begins with a water to fish.")
-                .contains("Name your first water");
+                .contains("Take the first steps");
     }
 
     @Test

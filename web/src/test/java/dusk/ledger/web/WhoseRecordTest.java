@@ -19,8 +19,10 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.test.context.TestPropertySource;
 
 /** Whose a record is: who may change it, who may delete it, who may bring it back. */
+@TestPropertySource(properties = "dusk.tested.apart=clock")
 class WhoseRecordTest extends RequestedClub {
     private Person who(String name) {
         return Map.of("officer", club.officer, "guide", club.guide, "member", club.member, "other", club.other)

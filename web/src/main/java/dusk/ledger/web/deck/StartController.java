@@ -107,6 +107,7 @@ class StartController {
 
     private static String show(StartForm form, List<Water> waters, int count, Map<String, String> typed, Model model) {
         model.addAttribute("waters", waters);
+        model.addAttribute("nothingToTie", form.nothingToTie());
         model.addAttribute("water", typed.getOrDefault("water_id", ""));
         model.addAttribute("call", typed.getOrDefault("call", ""));
         model.addAttribute("lot", typed.getOrDefault("lot", "0"));

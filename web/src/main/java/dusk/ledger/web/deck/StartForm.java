@@ -62,6 +62,11 @@ final class StartForm {
         return errors;
     }
 
+    /** Whether there is no set-up yet. */
+    boolean nothingToTie() {
+        return setUps.isEmpty();
+    }
+
     /** Water, place, depth and end. */
     List<FormField> head(Map<String, String> typed) {
         String water = typed.getOrDefault("water_id", "");

@@ -28,6 +28,12 @@ class HomeController {
         return "redirect:/today";
     }
 
+    /** How to, on one page for print. */
+    @GetMapping("/help")
+    String help() {
+        return "help";
+    }
+
     @PostMapping("/theme")
     String theme(
             Person person,

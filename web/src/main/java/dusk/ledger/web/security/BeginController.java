@@ -60,7 +60,7 @@ class BeginController {
             return "security/begin";
         }
         current.signIn(people.byId(id.get()).orElseThrow(), request, response);
-        return "redirect:/";
+        return "redirect:/first";
     }
 
     private void onlyOnce() {
