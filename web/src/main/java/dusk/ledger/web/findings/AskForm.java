@@ -39,6 +39,7 @@ class AskForm {
                 table,
                 person.units());
         model.addAttribute("ask", ask);
+        model.addAttribute("nothing", table.size() == 0);
         model.addAttribute("factors", CompareAsk.factors());
         model.addAttribute("conditions", conditions(person.viewer(), table));
         model.addAttribute("slots", slots(ask.where()));

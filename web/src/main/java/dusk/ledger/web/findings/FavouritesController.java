@@ -64,6 +64,7 @@ class FavouritesController {
         List<Factor> tackle = Arrays.stream(Factor.values())
                 .filter(f -> f.kind() == Factor.Kind.TACKLE)
                 .toList();
+        model.addAttribute("nothing", table.size() == 0);
         model.addAttribute("factors", tackle);
         model.addAttribute("factor", factor);
         CompareAsk ask = CompareAsk.of(factor, List.of(), "", "", table, person.units());

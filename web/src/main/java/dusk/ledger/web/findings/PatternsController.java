@@ -39,6 +39,7 @@ class PatternsController {
         StintTable club = tables.of(viewer);
         PatternsAsk ask = PatternsAsk.of(typed, club, person);
         model.addAttribute("ask", ask);
+        model.addAttribute("nothing", club.size() == 0);
         model.addAttribute("page", ask.page());
         model.addAttribute("species", club.species());
         model.addAttribute("waters", names.waters(viewer));

@@ -47,16 +47,7 @@ public record HorizonStrip(String svg, String words, String light) {
         svg.add("<svg class=\"strip\" role=\"img\" aria-label=\"%s\">", Svg.escape(words));
         bands(svg, course, day);
         path(svg, course);
-        for (Span stint : marks.stints()) {
-            double from = share(stint.from(), day);
-            double wide = Math.max(0.3, share(stint.to(), day) - from);
-            svg.add(
-                    "<rect class=\"strip-stint\" x=\"%.2f%%\" y=\"68%%\" width=\"%.2f%%\" height=\"14%%\"/>",
-                    from, wide);
-        }
-        for (Instant fish : marks.fish()) {
-            svg.add("<circle class=\"strip-fish\" cx=\"%.2f%%\" cy=\"75%%\" r=\"4\"/>", share(fish, day));
-        }
+        marks(svg, day, marks);
         boolean today = now != null && !now.isBefore(day.from()) && now.isBefore(day.to());
         if (today) {
             svg.add("<rect class=\"strip-now\" x=\"%.2f%%\" y=\"-2\" width=\"4\" height=\"110%%\"/>", share(now, day));
@@ -75,6 +66,28 @@ public record HorizonStrip(String svg, String words, String light) {
 
     private static String left(Duration left) {
         return left.toMinutes() < 100 ? left.toMinutes() + " min" : Math.round(left.toMinutes() / 60.0) + " h";
+    }
+
+    /** The light of a day and what was fished in it, small enough for a line of a list: its words stand beside it. */
+    static String small(List<Sun.Moment> course, Marks marks) {
+        Span day = new Span(course.get(0).at(), course.get(course.size() - 1).at());
+        Svg svg = new Svg().add("<svg class=\"strip small-strip\" aria-hidden=\"true\">");
+        bands(svg, course, day);
+        marks(svg, day, marks);
+        return svg.add("</svg>").toString();
+    }
+
+    private static void marks(Svg svg, Span day, Marks marks) {
+        for (Span stint : marks.stints()) {
+            double from = share(stint.from(), day);
+            double wide = Math.max(0.3, share(stint.to(), day) - from);
+            svg.add(
+                    "<rect class=\"strip-stint\" x=\"%.2f%%\" y=\"68%%\" width=\"%.2f%%\" height=\"14%%\"/>",
+                    from, wide);
+        }
+        for (Instant fish : marks.fish()) {
+            svg.add("<circle class=\"strip-fish\" cx=\"%.2f%%\" cy=\"75%%\" r=\"4\"/>", share(fish, day));
+        }
     }
 
     private static void bands(Svg svg, List<Sun.Moment> course, Span day) {

@@ -1,5 +1,7 @@
 package dusk.ledger.web.records;
 
+import static dusk.ledger.format.LedgerFormat.CATCHES;
+import static dusk.ledger.format.LedgerFormat.STINTS;
 import static dusk.ledger.format.LedgerFormat.TRIPS;
 
 import dusk.ledger.format.Table;
@@ -19,11 +21,11 @@ import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.store.Visibility;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
+import java.util.function.IntPredicate;
+import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -35,8 +37,6 @@ import org.springframework.stereotype.Component;
 public class Trips {
     /** Trips on one page of the list. */
     public static final int PAGE = 40;
-
-    private static final double MINUTES_PER_HOUR = 60;
 
     private final Store store;
     private final LedgerRows rows;
@@ -53,69 +53,77 @@ public class Trips {
             Trip trip, @Nullable Reading reading, List<Stint> stints, List<Catch> catches, List<Loss> losses) {}
 
     /** A line of the list. */
-    public record Line(Trip trip, double rodHours, long stints, long fish, List<String> anglers) {}
+    public record Line(Trip trip, List<Stint> stints, List<Catch> catches, List<String> anglers) {
+        public double rodHours() {
+            return stints.stream().mapToDouble(Stint::rodHours).sum();
+        }
+
+        public int fish() {
+            return catches.stream().mapToInt(Catch::count).sum();
+        }
+    }
+
+    /**
+     * Which trips are meant; an empty word leaves all.
+     *
+     * @param anglerId who fished
+     * @param species what was landed
+     * @param season of any of its stints
+     */
+    public record Asked(String waterId, String anglerId, String species, String season) {
+        public static final Asked ALL = new Asked("", "", "", "");
+
+        /** The stints of a club's table that are meant; of trips with a species those that landed it. */
+        public StintTable of(StintTable club) {
+            int[] fish = club.fish(species.isEmpty() ? null : species, null);
+            return club.where(((IntPredicate) holds(club, Factor.WATER, waterId))
+                    .and(holds(club, Factor.ANGLER, anglerId))
+                    .and(holds(club, Factor.SEASON, season))
+                    .and(row -> species.isEmpty() || fish[row] > 0));
+        }
+
+        private static IntPredicate holds(StintTable table, Factor factor, String level) {
+            int code = table.codes(factor).codeOf(level);
+            return row -> level.isEmpty() || table.codes(factor).at(row) == code;
+        }
+    }
 
     /** The newest trips, from a page on; one more than a page where there are more. */
-    public List<Line> lines(Viewer viewer, Optional<String> waterId, int page) {
+    public List<Line> lines(Viewer viewer, Asked asked, int page) {
         var trips = Tables.TRIPS;
-        List<Trip> shown = rows.all(
-                viewer,
-                TRIPS,
-                waterId.map(trips.WATER_ID::eq).orElse(DSL.noCondition()),
-                List.of(trips.STARTED_AT.desc()),
-                page * PAGE,
-                PAGE + 1);
+        Condition meant = asked.waterId().isEmpty() ? DSL.noCondition() : trips.WATER_ID.eq(asked.waterId());
+        if (!asked.equals(new Asked(asked.waterId(), "", "", ""))) {
+            // seasons follow from the table alone, and it knows the rest as well
+            Codes of = asked.of(tables.of(viewer)).codes(Factor.TRIP);
+            meant = meant.and(trips.TRIP_ID.in(of.levels().stream().skip(1).toList()));
+        }
+        List<Trip> shown = rows.all(viewer, TRIPS, meant, List.of(trips.STARTED_AT.desc()), page * PAGE, PAGE + 1);
         List<String> ids = shown.stream().map(Trip::id).toList();
-        Map<String, Fished> fished = fished(viewer, ids);
-        Map<String, Long> fish = fish(viewer, ids);
+        List<Stint> stints =
+                rows.all(viewer, STINTS, Tables.STINTS.TRIP_ID.in(ids), List.of(Tables.STINTS.STARTED_AT.asc()));
+        Map<String, List<Stint>> fished = stints.stream().collect(Collectors.groupingBy(Stint::tripId));
+        Map<String, List<Catch>> landed = landed(viewer, stints);
         Map<String, List<String>> anglers = anglersOf(viewer, ids);
         return shown.stream()
-                .map(trip -> {
-                    Fished of = fished.getOrDefault(trip.id(), new Fished(0, 0));
-                    return new Line(
-                            trip,
-                            of.rodHours(),
-                            of.stints(),
-                            fish.getOrDefault(trip.id(), 0L),
-                            anglers.getOrDefault(trip.id(), List.of()));
-                })
+                .map(trip -> new Line(
+                        trip,
+                        fished.getOrDefault(trip.id(), List.of()),
+                        landed.getOrDefault(trip.id(), List.of()),
+                        anglers.getOrDefault(trip.id(), List.of())))
                 .toList();
     }
 
-    private record Fished(long stints, double rodHours) {}
-
-    /** By trip. */
-    private Map<String, Fished> fished(Viewer viewer, List<String> tripIds) {
-        var stints = Tables.STINTS;
-        Map<String, Fished> fished = new HashMap<>();
-        store.read()
-                .select(stints.TRIP_ID, DSL.count(), DSL.sum(stints.MINUTES))
-                .from(stints)
-                .where(Visibility.of(viewer, stints))
-                .and(stints.TRIP_ID.in(tripIds))
-                .groupBy(stints.TRIP_ID)
-                .forEach(r ->
-                        fished.put(r.value1(), new Fished(r.value2(), r.value3().doubleValue() / MINUTES_PER_HOUR)));
-        return fished;
-    }
-
-    /** Fish landed, by trip. A cross join, which the database takes in the order it is written: from these trips' stints to their fish. */
-    private Map<String, Long> fish(Viewer viewer, List<String> tripIds) {
-        var stints = Tables.STINTS;
-        var catches = Tables.CATCHES;
-        Map<String, Long> fish = new HashMap<>();
-        store.read()
-                .select(stints.TRIP_ID, DSL.sum(catches.COUNT))
-                .from(stints)
-                .crossJoin(catches)
-                .where(Visibility.of(viewer, stints))
-                .and(stints.TRIP_ID.in(tripIds))
-                .and(catches.CLUB_ID.eq(stints.CLUB_ID))
-                .and(catches.STINT_ID.eq(stints.STINT_ID))
-                .and(Visibility.of(viewer, catches))
-                .groupBy(stints.TRIP_ID)
-                .forEach(r -> fish.put(r.value1(), r.value2().longValue()));
-        return fish;
+    /** Fish landed, by trip. */
+    private Map<String, List<Catch>> landed(Viewer viewer, List<Stint> stints) {
+        Map<String, String> tripOf = stints.stream().collect(Collectors.toMap(Stint::id, Stint::tripId));
+        return rows
+                .all(
+                        viewer,
+                        CATCHES,
+                        Tables.CATCHES.STINT_ID.in(tripOf.keySet()),
+                        List.of(Tables.CATCHES.CATCH_ID.asc()))
+                .stream()
+                .collect(Collectors.groupingBy(fish -> tripOf.getOrDefault(fish.stintId(), "")));
     }
 
     /** Names of those who fished, by trip. */

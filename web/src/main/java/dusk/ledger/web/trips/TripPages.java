@@ -125,7 +125,8 @@ class TripPages {
         return stint.startedAt().plus(Duration.ofSeconds(Math.round(stint.minutes() * 60)));
     }
 
-    private static HorizonStrip.Marks marks(List<Stint> stints, List<Catch> catches) {
+    /** What lies on the strip of a trip. */
+    static HorizonStrip.Marks marks(List<Stint> stints, List<Catch> catches) {
         Map<String, Stint> byId = byId(stints, Stint::id);
         List<Instant> fish = new ArrayList<>();
         for (Catch one : catches) {

@@ -3,25 +3,31 @@ package dusk.ledger.web.trips;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.Water;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.units.Figures;
+import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.form.FormPage;
 import dusk.ledger.web.form.RecordForm;
+import dusk.ledger.web.frame.Horizon;
 import dusk.ledger.web.records.Alone;
+import dusk.ledger.web.records.ClubNames;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.TripRows;
 import dusk.ledger.web.records.Trips;
 import dusk.ledger.web.records.Waters;
 import dusk.ledger.web.store.Deletions;
 import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.words.TimeText;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -36,6 +42,9 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class TripsController {
     private static final int LATELY = 10;
 
+    private final Horizon horizon;
+    private final RecentTables tables;
+    private final ClubNames names;
     private final Alone alone;
     private final Trips trips;
     private final TripRows rows;
@@ -53,7 +62,13 @@ class TripsController {
             TripPages pages,
             Deletions deletions,
             NewId newId,
+            Horizon horizon,
+            RecentTables tables,
+            ClubNames names,
             Clock clock) {
+        this.horizon = horizon;
+        this.tables = tables;
+        this.names = names;
         this.alone = alone;
         this.trips = trips;
         this.rows = rows;
@@ -64,44 +79,68 @@ class TripsController {
         this.clock = clock;
     }
 
-    /** A line of the list in words. */
+    /** A line of the list in words. @param strip its day's light with what was fished and landed in it */
     record Line(
-            String id, String date, String water, String who, String rodHours, long stints, long fish, String note) {}
+            String id,
+            String date,
+            String water,
+            String who,
+            String rodHours,
+            long stints,
+            long fish,
+            String note,
+            String strip) {}
 
     @GetMapping("/trips")
     String list(
             Person person,
             @RequestParam(defaultValue = "") String water,
+            @RequestParam(defaultValue = "") String who,
+            @RequestParam(defaultValue = "") String season,
+            @RequestParam(defaultValue = "") String species,
             @RequestParam(defaultValue = "0") int page,
             Model model) {
         Viewer viewer = person.viewer();
         List<Water> all = waters.all(viewer);
         int from = Math.max(0, page);
-        List<Trips.Line> lines = trips.lines(viewer, Optional.of(water).filter(w -> !w.isEmpty()), from);
-        model.addAttribute(
-                "lines", lines.stream().limit(Trips.PAGE).map(l -> line(l, all)).toList());
+        Trips.Asked asked = new Trips.Asked(water, who, species, season);
+        List<Trips.Line> lines = trips.lines(viewer, asked, from);
+        List<Trips.Line> shown = lines.stream().limit(Trips.PAGE).toList();
+        StintTable club = tables.of(viewer);
+        model.addAttribute("lines", shown.stream().map(l -> line(l, all)).toList());
         model.addAttribute("waters", all);
-        model.addAttribute("water", water);
+        model.addAttribute("asked", asked);
+        model.addAttribute("year", YearGlance.of(asked.of(club), species));
+        model.addAttribute("anglers", names.anglers(viewer));
+        model.addAttribute(
+                "seasons", club.codes(Factor.SEASON).levels().stream().skip(1).toList());
+        model.addAttribute("seasonSaid", (Function<String, String>) Factor.SEASON::where);
+        model.addAttribute("species", club.species());
         model.addAttribute("page", from);
         model.addAttribute("more", lines.size() > Trips.PAGE);
         model.addAttribute("deletions", deletions.recent(viewer, LATELY));
         return "trips/list";
     }
 
-    private static Line line(Trips.Line line, List<Water> waters) {
+    private Line line(Trips.Line line, List<Water> waters) {
+        Trip trip = line.trip();
         Water water = waters.stream()
-                .filter(w -> w.id().equals(line.trip().waterId()))
+                .filter(w -> w.id().equals(trip.waterId()))
                 .findFirst()
                 .orElseThrow();
         return new Line(
-                line.trip().id(),
-                TimeText.date(line.trip().startedAt(), water.zone()),
+                trip.id(),
+                TimeText.date(trip.startedAt(), water.zone()),
                 water.name(),
                 String.join(", ", line.anglers()),
                 Figures.fixed(line.rodHours(), 1),
-                line.stints(),
+                line.stints().size(),
                 line.fish(),
-                line.trip().note() == null ? "" : line.trip().note());
+                trip.note() == null ? "" : trip.note(),
+                horizon.small(
+                        water,
+                        LocalDate.ofInstant(trip.startedAt(), water.zone()),
+                        TripPages.marks(line.stints(), line.catches())));
     }
 
     @GetMapping("/trips/{tripId}")

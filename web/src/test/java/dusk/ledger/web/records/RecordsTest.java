@@ -91,17 +91,29 @@ class RecordsTest {
         fish("f1", "s1", "pike", 2);
         fish("f2", "s2", "walleye", 1);
         Trips trips = club.get(Trips.class);
-        List<Trips.Line> lines = trips.lines(viewer, Optional.empty(), 0);
+        List<Trips.Line> lines = trips.lines(viewer, Trips.Asked.ALL, 0);
         assertThat(lines).extracting(l -> l.trip().id()).containsExactly("b", "a");
         Trips.Line line = lines.get(1);
         assertThat(line.rodHours()).isEqualTo(1.5);
-        assertThat(List.of(line.stints(), line.fish())).containsExactly(2L, 3L);
+        assertThat(List.of(line.stints().size(), line.fish())).containsExactly(2, 3);
         assertThat(line.anglers()).containsExactly("Harl Quist", "Tobin Marl");
-        assertThat(trips.lines(viewer, Optional.of("lake"), 0)).hasSize(1);
-        assertThat(trips.lines(viewer, Optional.empty(), 1)).isEmpty();
-        assertThat(trips.lines(club.stranger.viewer(), Optional.empty(), 0)).isEmpty();
+        assertThat(trips.lines(viewer, new Trips.Asked("lake", "", "", ""), 0)).hasSize(1);
+        assertThat(trips.lines(viewer, Trips.Asked.ALL, 1)).isEmpty();
+        assertThat(ids(trips, new Trips.Asked("", club.member.anglerId(), "", "")))
+                .containsExactly("a");
+        assertThat(ids(trips, new Trips.Asked("", club.officer.anglerId(), "", "")))
+                .isEmpty();
+        assertThat(ids(trips, new Trips.Asked("", "", "walleye", ""))).containsExactly("a");
+        assertThat(ids(trips, new Trips.Asked("", "", "flounder", ""))).isEmpty();
+        assertThat(ids(trips, new Trips.Asked("sound", "", "walleye", ""))).isEmpty();
+        assertThat(ids(trips, new Trips.Asked("", "", "", "no season"))).isEmpty();
+        assertThat(trips.lines(club.stranger.viewer(), Trips.Asked.ALL, 0)).isEmpty();
         assertThat(trips.speciesOf(viewer, "lake")).containsExactly("pike", "walleye");
         assertThat(trips.speciesOf(viewer, "sound")).isEmpty();
+    }
+
+    private List<String> ids(Trips trips, Trips.Asked asked) {
+        return trips.lines(viewer, asked, 0).stream().map(l -> l.trip().id()).toList();
     }
 
     @Test
@@ -110,8 +122,8 @@ class RecordsTest {
             trip("t" + i, i, "lake");
         }
         Trips trips = club.get(Trips.class);
-        assertThat(trips.lines(viewer, Optional.empty(), 0)).hasSize(Trips.PAGE + 1);
-        assertThat(trips.lines(viewer, Optional.empty(), 1)).hasSize(2);
+        assertThat(trips.lines(viewer, Trips.Asked.ALL, 0)).hasSize(Trips.PAGE + 1);
+        assertThat(trips.lines(viewer, Trips.Asked.ALL, 1)).hasSize(2);
     }
 
     @Test
