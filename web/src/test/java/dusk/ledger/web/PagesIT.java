@@ -34,7 +34,6 @@ class PagesIT extends RunningApplication {
         "first trip, 1280, dusk",
         "first trip, 360, glare",
         "/findings/compare, 1280, glare",
-        "/findings/compare, 1280, dusk",
         "/findings/compare, 360, dusk",
         "/findings/size?least=40 cm, 1280, glare",
         "/findings/size, 360, dusk",
@@ -74,6 +73,8 @@ class PagesIT extends RunningApplication {
         "live fan, 360, glare",
         "/club, 1280, glare",
         "/club, 360, dusk",
+        "/help, 360, dusk",
+        "/first, 1280, glare",
         "/account, 360, glare",
         "/demo/planted, 1280, dusk"
     })
@@ -100,6 +101,15 @@ class PagesIT extends RunningApplication {
         }
         assertThat(page.getAttribute("html", "data-theme")).isEqualTo(theme);
         Browser.assertSound(page, path);
+        String other = theme.equals("dusk") ? "glare" : "dusk";
+        page.evaluate("theme => { document.documentElement.dataset.theme = theme; }", other);
+        Browser.assertSound(page, path + " in " + other);
+        if (width == 1280) {
+            page.evaluate("document.documentElement.style.fontSize = '200%'");
+            assertThat(page.evaluate("document.documentElement.scrollWidth - window.innerWidth"))
+                    .as("wider than the screen with text twice as large")
+                    .isEqualTo(0);
+        }
     }
 
     @Test

@@ -9,7 +9,6 @@ import dusk.ledger.safety.Handling;
 import dusk.ledger.units.Figures;
 import dusk.ledger.units.Length;
 import dusk.ledger.units.UnitSystem;
-import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.form.UnitText;
 import dusk.ledger.web.records.Deck;
@@ -47,11 +46,6 @@ class FishSheet {
         if (typed.getOrDefault("length_how", "").isEmpty()) {
             typed.put("length_how", usualHow(trip));
         }
-        if (refused) {
-            typed.putAll(just.typed());
-        }
-        Form laid = form.form(
-                new Form("", "", "", "", "", List.of(), List.of()), typed, refused ? just.problems() : List.of(), fish);
         FishFacts.Lengths span = facts.lengths(person.viewer(), deck.water().id(), fish.species());
         double at = fish.length() == null
                 ? (span.from() + span.to()) / 2
@@ -73,7 +67,7 @@ class FishSheet {
                         inches ? "0.25" : "0.5",
                         Figures.trimmed(Math.round(at / unit * 2) / 2.0, 1),
                         units.lure().symbol()),
-                laid.main());
+                TypedFields.of(form, fish, typed, just, refused));
     }
 
     /** The sheet of a fish that a device lands without a signal: it puts the id in. */

@@ -4,7 +4,6 @@ import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Stint;
 import dusk.ledger.vocabulary.Meanings;
-import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.form.UnitText;
 import dusk.ledger.web.records.Deck;
@@ -46,17 +45,11 @@ class HowSheet {
     DeckView.How of(Seen seen, RodOut rod, Just just) {
         Stint stint = rod.stint(rod.id(), seen.deck().trip().id(), seen.now());
         RecordForm<Stint> form = typed(seen.person(), seen.deck());
-        Map<String, String> typed = new HashMap<>(form.typed(stint));
         boolean refused = just.wrong(rod.id(), "fished");
-        if (refused) {
-            typed.putAll(just.typed());
-        }
-        Form laid = form.form(
-                new Form("", "", "", "", "", List.of(), List.of()),
-                typed,
-                refused ? just.problems() : List.of(),
-                stint);
-        return new DeckView.How(refused, words(seen, stint, form.typed(stint)), laid.main());
+        return new DeckView.How(
+                refused,
+                words(seen, stint, form.typed(stint)),
+                TypedFields.of(form, stint, new HashMap<>(form.typed(stint)), just, refused));
     }
 
     private List<DeckView.Said> words(Seen seen, Stint stint, Map<String, String> held) {

@@ -3,7 +3,6 @@ package dusk.ledger.web.deck;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.tackle.Rig;
-import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.form.UnitText;
@@ -12,7 +11,6 @@ import dusk.ledger.web.records.UsualWords;
 import dusk.ledger.web.words.FieldWords;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import org.springframework.stereotype.Component;
 
 /** What of a set-up is changed on the water beside a step of weight and a colour: as much of it as its rig has. */
@@ -37,17 +35,9 @@ class TackleSheet {
                 ask(form, seen, column);
             }
         }
-        Map<String, String> typed = new HashMap<>(form.typed(setUp));
         boolean refused = just.wrong(rod.id(), "swap");
-        if (refused) {
-            typed.putAll(just.typed());
-        }
-        Form laid = form.form(
-                new Form("", "", "", "", "", List.of(), List.of()),
-                typed,
-                refused ? just.problems() : List.of(),
-                setUp);
-        return new DeckView.Tackle(refused, laid.main());
+        return new DeckView.Tackle(
+                refused, TypedFields.of(form, setUp, new HashMap<>(form.typed(setUp)), just, refused));
     }
 
     /** Words stand to be picked, those fished most first; what is measured or sized is typed. */

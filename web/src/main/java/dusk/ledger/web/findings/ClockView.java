@@ -83,9 +83,9 @@ record ClockView(
     private static String told(Levels levels, String when) {
         return LightClock.best(levels)
                 .flatMap(best -> LightClock.least(levels)
-                        .map(least -> "As it was fished, in " + when + " most came " + in(best) + ": " + rate(best)
-                                + " fish a rod-hour, against " + rate(least) + " " + in(least) + "."))
-                .orElse("Not enough fishing to say in " + when
+                        .map(least -> "As it was fished, " + Factor.SEASON.where(when) + " most came " + in(best) + ": "
+                                + rate(best) + " fish a rod-hour, against " + rate(least) + " " + in(least) + "."))
+                .orElse("Not enough fishing to say " + Factor.SEASON.where(when)
                         + ": no two parts of the day have four rod-hours on three trips.");
     }
 

@@ -48,11 +48,12 @@ public record HorizonStrip(String svg, String words, String light) {
         bands(svg, course, day);
         path(svg, course);
         marks(svg, day, marks);
-        boolean today = now != null && !now.isBefore(day.from()) && now.isBefore(day.to());
-        if (today) {
+        String light = "";
+        if (now != null && !now.isBefore(day.from()) && now.isBefore(day.to())) {
             svg.add("<rect class=\"strip-now\" x=\"%.2f%%\" y=\"-2\" width=\"4\" height=\"110%%\"/>", share(now, day));
+            light = light(now, where);
         }
-        return new HorizonStrip(svg.add("</svg>").toString(), words, today ? light(now, where) : "");
+        return new HorizonStrip(svg.add("</svg>").toString(), words, light);
     }
 
     /** The light of now, and how long it lasts. */
