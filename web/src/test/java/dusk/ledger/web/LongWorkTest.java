@@ -89,7 +89,7 @@ class LongWorkTest extends RequestedClub {
                 .contains("Search anew now");
         assertThat(post(club.officer, "/findings/patterns/anew", "season=&water=&species=&least=")
                         .getHeader("Location"))
-                .isEqualTo("/findings/patterns?species=&least=&water=&season=&mine=");
+                .isEqualTo("/findings/patterns?species=&least=&water=&season=&mine=&sort=surest");
         assertThat(text(get(club.officer, "/findings/patterns"))).contains("Works for you");
     }
 

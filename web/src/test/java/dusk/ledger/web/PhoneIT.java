@@ -123,6 +123,15 @@ class PhoneIT extends OnDeck {
                 new Page.WaitForSelectorOptions().setState(WaitForSelectorState.ATTACHED));
         assertThat(page.url()).contains("factor=rig");
         assertThat(page.evaluate("document.activeElement.id")).isEqualTo("factor");
+        page.keyboard().press("Tab");
+        assertThat(page.evaluate("document.activeElement.id"))
+                .as("by keyboard alone, from choice to choice")
+                .isEqualTo("species");
+        page.keyboard().press("ArrowDown");
+        page.waitForFunction("/species=[a-z]/.test(location.search)");
+        page.waitForSelector("#verdict");
+        assertThat(page.inputValue("#factor")).isEqualTo("rig");
+        assertThat(page.evaluate("document.activeElement.id")).isEqualTo("species");
         page.navigate(address("/findings/patterns"));
         page.waitForSelector("h3");
         page.selectOption("#sort", "largest");

@@ -88,7 +88,7 @@ class CardLayout {
                 weighed,
                 forgotten,
                 fish,
-                sheet.blank(seen, setUp),
+                sheet.blank(seen),
                 tackle.of(seen, rod, setUp, just),
                 how.of(seen, rod, just),
                 acts.stream().map(done -> act(seen, done)).toList(),

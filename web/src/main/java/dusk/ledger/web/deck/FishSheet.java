@@ -38,6 +38,28 @@ class FishSheet {
     DeckView.Fish of(Seen seen, Catch fish, Just just, @Nullable SetUp setUp) {
         Person person = seen.person();
         Deck deck = seen.deck();
+        return of(
+                seen,
+                fish,
+                just,
+                Stream.concat(
+                                curves
+                                        .cautions(
+                                                person.viewer(),
+                                                person.units(),
+                                                deck.trip(),
+                                                deck.water(),
+                                                fish,
+                                                seen.catches())
+                                        .stream(),
+                                handled(setUp))
+                        .toList(),
+                FishWords.of(fish, person.units()) + curves.condition(person.viewer(), fish));
+    }
+
+    private DeckView.Fish of(Seen seen, Catch fish, Just just, List<String> cautions, String words) {
+        Person person = seen.person();
+        Deck deck = seen.deck();
         List<Catch> trip = seen.catches();
         boolean refused = just.fish().equals(fish.id()) && just.refused();
         UnitSystem units = person.units();
@@ -55,11 +77,8 @@ class FishSheet {
         return new DeckView.Fish(
                 fish.id(),
                 fish.species(),
-                FishWords.of(fish, units) + curves.condition(person.viewer(), fish),
-                Stream.concat(
-                                curves.cautions(person.viewer(), units, deck.trip(), deck.water(), fish, trip).stream(),
-                                handled(setUp))
-                        .toList(),
+                words,
+                cautions,
                 refused,
                 new DeckView.Slider(
                         Figures.trimmed(Math.floor(span.from() / unit), 0),
@@ -71,7 +90,7 @@ class FishSheet {
     }
 
     /** The sheet of a fish that a device lands without a signal: it puts the id in. */
-    DeckView.Fish blank(Seen seen, @Nullable SetUp setUp) {
+    DeckView.Fish blank(Seen seen) {
         String likely =
                 facts.likely(seen.person().viewer(), seen.deck().water().id()).get(0);
         Catch fish = CatchBuilder.builder()
@@ -81,7 +100,7 @@ class FishSheet {
                 .species(likely)
                 .count(1)
                 .build();
-        return of(seen, fish, Just.NOTHING, setUp);
+        return of(seen, fish, Just.NOTHING, List.of(), "");
     }
 
     /** What a hand near the fish must know of its tackle. */

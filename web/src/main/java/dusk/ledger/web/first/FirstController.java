@@ -6,8 +6,10 @@ import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Water;
 import dusk.ledger.light.Sun;
 import dusk.ledger.units.Position;
+import dusk.ledger.units.UnitSystem;
 import dusk.ledger.vocabulary.Words;
 import dusk.ledger.web.form.RecordForm;
+import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.form.UnitText;
 import dusk.ledger.web.portrait.Portrait;
 import dusk.ledger.web.records.Person;
@@ -106,14 +108,11 @@ class FirstController {
                 where, written.isBlank() ? typed.getOrDefault("device_zone", "") : written, clock.instant());
     }
 
-    private static @Nullable Position position(Map<String, String> typed) {
-        try {
-            return new Position(
-                    Double.parseDouble(typed.getOrDefault("latitude", "")),
-                    Double.parseDouble(typed.getOrDefault("longitude", "")));
-        } catch (IllegalArgumentException e) {
-            return null;
-        }
+    private static @Nullable Position position(Map<String, String> values) {
+        Typed typed = new Typed(values, UnitSystem.METRIC);
+        Double latitude = typed.number("latitude", -90, 90, "");
+        Double longitude = typed.number("longitude", -180, 180, "");
+        return latitude == null || longitude == null ? null : new Position(latitude, longitude);
     }
 
     /**

@@ -46,12 +46,12 @@ public class SetUps {
         this.newId = newId;
     }
 
-    /** Fishing that a set-up has seen. */
-    public record Fished(long stints, double rodHours) {
-        public static final Fished NEVER = new Fished(0, 0);
+    /** Fishing that a set-up has seen, and the fish it landed. */
+    public record Fished(long stints, double rodHours, long fish) {
+        public static final Fished NEVER = new Fished(0, 0, 0);
 
         public Fished and(Fished other) {
-            return new Fished(stints + other.stints, rodHours + other.rodHours);
+            return new Fished(stints + other.stints, rodHours + other.rodHours, fish + other.fish);
         }
     }
 
@@ -81,11 +81,14 @@ public class SetUps {
             Codes codes = table.setUps();
             int[] stints = new int[codes.levels().size()];
             double[] hours = new double[stints.length];
+            int[] landed = table.fish(null, null);
+            long[] fish = new long[stints.length];
             Instant[] last = new Instant[stints.length];
             for (int row = 0; row < table.size(); row++) {
                 int code = codes.at(row);
                 stints[code]++;
                 hours[code] += table.rodHours(row);
+                fish[code] += landed[row];
                 Instant at = table.startedAt(row);
                 if (last[code] == null || at.isAfter(last[code])) {
                     last[code] = at;
@@ -95,7 +98,7 @@ public class SetUps {
             Map<String, Instant> lasts = new HashMap<>();
             for (int code = 0; code < stints.length; code++) {
                 if (stints[code] > 0) {
-                    fished.put(codes.levels().get(code), new Fished(stints[code], hours[code]));
+                    fished.put(codes.levels().get(code), new Fished(stints[code], hours[code], fish[code]));
                     lasts.put(codes.levels().get(code), last[code]);
                 }
             }

@@ -72,7 +72,6 @@ class TackleController {
         model.addAttribute("rigs", byRig.keySet());
         model.addAttribute("rig", find.isBlank() ? open : "");
         model.addAttribute("find", find.strip());
-        model.addAttribute("searched", setUps.all(viewer).size() > Choices.OFFERED);
         model.addAttribute("count", shown.size());
         model.addAttribute("page", from / PAGE);
         model.addAttribute("more", shown.size() > from + PAGE);

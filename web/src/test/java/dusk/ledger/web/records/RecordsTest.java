@@ -179,6 +179,7 @@ class RecordsTest {
         assertThat(setUps.change(viewer, club.jig, violet)).isEqualTo("jig");
         trip("a", 0, "lake");
         stint("s1", "a", club.guide, "jig", 90);
+        fish("f1", "s1", "pike", 2);
         String made = setUps.change(viewer, violet, club.jig);
         assertThat(made).isNotEqualTo("jig");
         assertThat(setUps.one(viewer, made).fromSetUpId()).isEqualTo("jig");
@@ -186,7 +187,7 @@ class RecordsTest {
                 .extracting(SetUp::id)
                 .containsExactly(made);
         assertThat(setUps.fished(viewer)).containsOnlyKeys("jig");
-        assertThat(setUps.fished(viewer).get("jig")).isEqualTo(new SetUps.Fished(1, 1.5));
+        assertThat(setUps.fished(viewer).get("jig")).isEqualTo(new SetUps.Fished(1, 1.5, 2));
         assertThat(setUps.lastFishedFirst(viewer).get(0).id()).isEqualTo("jig");
     }
 

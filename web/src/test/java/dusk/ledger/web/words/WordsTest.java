@@ -220,9 +220,10 @@ class WordsTest {
     @Test
     void fishingThatASetUpHasSeen() {
         assertThat(EffortWords.of(SetUps.Fished.NEVER)).isEqualTo("not fished yet");
-        assertThat(EffortWords.of(new SetUps.Fished(9, 12.5))).isEqualTo("12.5 rod-hours in 9 stints");
-        assertThat(EffortWords.of(new SetUps.Fished(1, 0.5).and(SetUps.Fished.NEVER)))
-                .isEqualTo("0.5 rod-hours in 1 stint");
+        assertThat(EffortWords.of(new SetUps.Fished(9, 12.5, 20)))
+                .isEqualTo("12.5 rod-hours in 9 stints: 20 fish, 1.6 an hour as it was fished");
+        assertThat(EffortWords.of(new SetUps.Fished(1, 0.5, 0).and(SetUps.Fished.NEVER)))
+                .isEqualTo("0.5 rod-hours in 1 stint: 0 fish, 0.0 an hour as it was fished");
     }
 
     @Test
