@@ -9,6 +9,7 @@ import com.microsoft.playwright.options.WaitForSelectorState;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Stint;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -128,7 +129,7 @@ class PhoneIT extends OnDeck {
                 .as("by keyboard alone, from choice to choice")
                 .isEqualTo("species");
         page.keyboard().press("ArrowDown");
-        page.waitForFunction("/species=[a-z]/.test(location.search)");
+        page.waitForURL(Pattern.compile(".*species=[a-z].*"));
         page.waitForSelector("#verdict");
         assertThat(page.inputValue("#factor")).isEqualTo("rig");
         assertThat(page.evaluate("document.activeElement.id")).isEqualTo("species");
