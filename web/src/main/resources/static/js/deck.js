@@ -68,13 +68,18 @@ async function send() {
   }
 }
 
+/** What waits, on top of the page as the server knew it. */
+async function onTop() {
+  standing(await queue.waiting()).forEach((touch) => ahead(deck(), touch));
+  tick();
+}
+
 /** The page as the server knew it last, with what waits on top. */
 async function anew() {
   const base = await known();
   if (base) {
     deck().replaceWith(base);
-    standing(await queue.waiting()).forEach((touch) => ahead(deck(), touch));
-    tick();
+    await onTop();
   }
 }
 
@@ -111,20 +116,25 @@ document.addEventListener("submit", async (event) => {
   } finally {
     unsaved--;
   }
-  await shownAhead(touch);
-  await send();
+  try {
+    await shownAhead(touch);
+  } finally {
+    // whatever cannot be shown is sent all the same
+    await send();
+  }
 });
 
 async function open() {
   listenRods();
   listen();
   await tell("");
-  if ((await queue.waiting()).length > 0) {
-    await anew();
+  try {
+    await onTop();
+  } finally {
+    keepFresh(queue, patch);
+    keep();
+    await send();
   }
-  keepFresh(queue, patch);
-  keep();
-  await send();
 }
 
 window.addEventListener("online", send);

@@ -17,23 +17,34 @@ if (waiting > 0 && !document.getElementById("deck")) {
   mark.hidden = false;
 }
 
+/** Whether a key is pressed for what it does, not for the letter it writes. */
+export function commands(event) {
+  const writes = event.target.closest("input:not([type=radio]):not([type=checkbox]), select, textarea");
+  return !writes && !event.ctrlKey && !event.metaKey && !event.altKey;
+}
+
+function keys() {
+  // a page with keys of its own lists them all
+  const list = document.getElementById("keys") ?? document.getElementById("frame-keys");
+  if (list) {
+    list.open = true;
+    list.querySelector("summary").focus();
+  }
+}
+
+function firstField() {
+  const field = document.querySelector("main input:not([type=hidden]):not([type=radio]):not([type=checkbox]), main select");
+  for (let fold = field?.closest("details"); fold; fold = fold.parentElement.closest("details")) {
+    fold.open = true;
+  }
+  field?.focus();
+}
+
 document.addEventListener("keydown", (event) => {
-  const typing = event.target.closest("input:not([type=radio]):not([type=checkbox]), select, textarea");
   if (event.key === "Escape") {
     document.querySelectorAll("details.sheet[open], .frame-light[open]").forEach((open) => open.removeAttribute("open"));
-  } else if (!typing && !event.ctrlKey && !event.metaKey && !event.altKey && event.key === "?") {
-    const keys = document.getElementById("keys");
-    keys.open = true;
-    keys.querySelector("summary").focus();
+  } else if (commands(event) && (event.key === "?" || event.key === "/")) {
     event.preventDefault();
-  } else if (!typing && !event.ctrlKey && !event.metaKey && !event.altKey && event.key === "/") {
-    const field = document.querySelector("main input:not([type=hidden]):not([type=radio]):not([type=checkbox]), main select");
-    if (field) {
-      for (let fold = field.closest("details"); fold; fold = fold.parentElement.closest("details")) {
-        fold.open = true;
-      }
-      field.focus();
-      event.preventDefault();
-    }
+    (event.key === "?" ? keys : firstField)();
   }
 });

@@ -1,7 +1,5 @@
 // A slider beside a field of text: it writes its value with its unit into the field, and follows what is typed there. Only the field is sent.
 
-document.documentElement.classList.add("scripted");
-
 const sliderOf = (field) => field.id && document.querySelector(`[data-slider="${CSS.escape(field.id)}"]`);
 
 function follow(slider) {

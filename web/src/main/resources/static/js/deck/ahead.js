@@ -83,13 +83,13 @@ function landed(rod, touch, fields) {
   }
 }
 
-function place(root, fields) {
+function place(root, fields, at) {
   const zone = root.dataset.zone;
   const known = fields.get("spot_id") && root.querySelector(`select[name=spot_id] option[value="${CSS.escape(fields.get("spot_id"))}"]`);
   const kind = fields.get("structure");
-  const name = fields.get("label") || (kind ? `${kind} ${hour(Date.now(), zone)}` : "");
-  const at = name ? name + (kind ? ` (${kind})` : "") : (known?.textContent ?? "");
-  return [at, fields.get("depth_m")].filter(Boolean).join(", ");
+  const name = fields.get("label") || (kind ? `${kind} ${hour(at, zone)}` : "");
+  const there = name ? name + (kind ? ` (${kind})` : "") : (known?.textContent ?? "");
+  return [there, fields.get("depth_m")].filter(Boolean).join(", ");
 }
 
 function note(rod, touch, zone) {
@@ -175,7 +175,7 @@ export function ahead(root, touch) {
       all.forEach((one) => {
         const shown = one.querySelector("[data-shows=place]");
         shown.textContent =
-          what === "move" ? place(root, fields) : one.dataset.next.replace("{hour}", hour(touch.at, root.dataset.zone));
+          what === "move" ? place(root, fields, touch.at) : one.dataset.next.replace("{hour}", hour(touch.at, root.dataset.zone));
         renew(one, touch.at);
       });
       break;

@@ -1,5 +1,6 @@
 // The deck by keys: a number chooses the rod, a letter touches it.
 
+import { commands } from "../frame.js";
 import { choose } from "./rods.js";
 
 const SWITCH = "dusk-deck-keys";
@@ -12,8 +13,7 @@ export function listen() {
   const rod = (number) => document.querySelector(`article[data-number="${number}"]`);
 
   document.addEventListener("keydown", (event) => {
-    const typing = event.target.closest("input:not([type=radio]):not([type=checkbox]), select, textarea");
-    if (!on.checked || typing || event.ctrlKey || event.metaKey || event.altKey) {
+    if (!on.checked || !commands(event)) {
       return;
     }
     if (/^[1-8]$/.test(event.key)) {

@@ -17,9 +17,10 @@ export function choose(id) {
   sessionStorage.setItem(KEY, chosen);
   all.forEach((one) => one.classList.toggle("shown", one === panel));
   document.querySelectorAll(".rods-bar [data-rod]").forEach((link) => {
-    link.toggleAttribute("aria-current", link.dataset.rod === chosen);
     if (link.dataset.rod === chosen) {
       link.setAttribute("aria-current", "true");
+    } else {
+      link.removeAttribute("aria-current");
     }
   });
   return panel;
@@ -48,7 +49,8 @@ function step(by) {
 
 export function listenRods() {
   const first = document.querySelector("#deck .rods > .first");
-  choose(location.hash.slice(1) || (document.querySelector("#deck .fault") && first?.id) || sessionStorage.getItem(KEY) || first?.id);
+  const wanted = [location.hash.slice(1), document.querySelector("#deck .fault") && first?.id, sessionStorage.getItem(KEY), first?.id];
+  choose(wanted.find((id) => panels().some((panel) => panel.id === id)));
   bar();
   document.addEventListener("click", (event) => {
     const link = event.target.closest(".rods-bar [data-rod]");

@@ -82,6 +82,9 @@ class FirstStepsIT {
         Browser.assertSound(page, "first steps");
         write("[name=name]", "Holm Tarn");
         touch("label:has-text(\"lake\")");
+        page.click("text=This is the water");
+        page.waitForSelector(".fault:has-text(\"Touch the globe where it lies\")");
+        assertThat(page.isChecked("[name=kind][value=lake]")).as("kept").isTrue();
         page.locator("input[name=globe]")
                 .click(new com.microsoft.playwright.Locator.ClickOptions().setPosition(150, 30));
         counted++;

@@ -154,6 +154,15 @@ class PhoneIT extends OnDeck {
         assertThat(page.locator("details.sheet[open]").count())
                 .as("a touch beside it closes it")
                 .isZero();
+        page.setViewportSize(1280, 800);
+        of(page, 1, "Swap").click();
+        assertThat(page.locator("details[open] > .sheet-body").boundingBox().y)
+                .as("beside a mouse the rod's head is still seen")
+                .isGreaterThan(rod(page, 1).locator("h2").boundingBox().y);
+        rod(page, 1).locator("h2").click(new Locator.ClickOptions().setForce(true));
+        assertThat(page.locator("details.sheet[open]").count())
+                .as("and closes it")
+                .isZero();
     }
 
     @Test

@@ -92,7 +92,6 @@ class CardLayout {
                 tackle.of(seen, rod, setUp, just),
                 how.of(seen, rod, just),
                 acts.stream().map(done -> act(seen, done)).toList(),
-                acts.isEmpty() ? "" : acts.get(0).act().id(),
                 choices.of(seen, rod, setUp),
                 cautions(seen, rod, setUp),
                 offer,
@@ -136,6 +135,7 @@ class CardLayout {
 
     private static DeckView.Act act(Seen seen, Acts.Done done) {
         return new DeckView.Act(
+                done.act().id(),
                 PlaceWords.shown(done.act().what().replaceFirst("^rod \\d: ", ""), seen.spots()),
                 TimeText.hour(done.act().at(), seen.deck().zone()));
     }

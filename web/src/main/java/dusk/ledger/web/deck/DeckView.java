@@ -51,7 +51,6 @@ record DeckView(
      *     stay} or nothing
      * @param blank of a fish that is landed while there is no signal
      * @param acts the last ones on it, the newest first
-     * @param undo the act that is undone first; empty for none
      * @param anyUp whether any line of the deck is in the water
      */
     record Card(
@@ -79,7 +78,6 @@ record DeckView(
             Tackle tackle,
             How sheet,
             List<Act> acts,
-            String undo,
             Choices choices,
             List<String> cautions,
             @Nullable Offer offer,
@@ -94,7 +92,7 @@ record DeckView(
     record Part(String name, String text) {}
 
     /** What was done, and the hour. */
-    record Act(String what, String at) {}
+    record Act(String id, String what, String at) {}
 
     /** What the lot or a trial would have tied on. @param lot whether it may be declined: a turn of a trial waits */
     record Offer(String words, String portrait, boolean lot) {}
@@ -120,8 +118,8 @@ record DeckView(
     /** Of the running stint. */
     record Counts(int follows, int bites, int lost, int landed) {}
 
-    /** @param move when to move, or that it is worth staying */
-    record Stay(String sentence, String move, boolean go, List<String> reasons) {}
+    /** @param go whether elsewhere promises more by now */
+    record Stay(String sentence, boolean go, List<String> reasons) {}
 
     /** @param lastSeen the hour of the last touch, as typed into the field */
     record Forgotten(long minutes, String lastSeen) {}
@@ -143,7 +141,7 @@ record DeckView(
      * @param words what is said by one touch
      * @param fields what is typed
      */
-    record How(boolean open, List<Said> words, List<FormField> fields) {}
+    record How(boolean open, List<ByWord> words, List<FormField> fields) {}
 
     /**
      * Words of a column.
@@ -151,7 +149,7 @@ record DeckView(
      * @param now the one that holds; empty for none
      * @param told whether their meanings are told
      */
-    record Said(String column, String label, List<Word> words, String now, boolean told) {}
+    record ByWord(String column, String label, List<Word> words, String now, boolean told) {}
 
     /** @param shows what the card says of it */
     record Word(String value, String shows) {}

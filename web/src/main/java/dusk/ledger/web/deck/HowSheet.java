@@ -12,7 +12,6 @@ import dusk.ledger.web.records.RodOut;
 import dusk.ledger.web.records.UsualWords;
 import dusk.ledger.web.words.StintWords;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -49,11 +48,11 @@ class HowSheet {
         return new DeckView.How(
                 refused,
                 words(seen, stint, form.typed(stint)),
-                TypedFields.of(form, stint, new HashMap<>(form.typed(stint)), just, refused));
+                TypedFields.of(form, stint, form.typed(stint), just, refused));
     }
 
-    private List<DeckView.Said> words(Seen seen, Stint stint, Map<String, String> held) {
-        List<DeckView.Said> said = new ArrayList<>();
+    private List<DeckView.ByWord> words(Seen seen, Stint stint, Map<String, String> held) {
+        List<DeckView.ByWord> said = new ArrayList<>();
         BY_WORD.forEach((column, label) -> {
             String now = held.getOrDefault(column, "");
             List<DeckView.Word> words =
@@ -63,7 +62,7 @@ class HowSheet {
             if (!now.isEmpty()) {
                 words.add(new DeckView.Word("", ""));
             }
-            said.add(new DeckView.Said(
+            said.add(new DeckView.ByWord(
                     column, label, words, now, !Meanings.of(column).isEmpty()));
         });
         return said;

@@ -55,7 +55,6 @@ class StayWords {
                 worth(weighed, seen) + ". " + chance(weighed.chanceOfFish(), bites) + "; "
                         + Figures.fixed(weighed.expectedRate(), 1) + " an hour to expect against the usual "
                         + Figures.fixed(learnt.goingRate(), 1) + ".",
-                move(weighed, seen),
                 weighed.go(),
                 List.of(
                         (bites == 0 ? "No bite" : StintWords.count(bites, "bite", "bites")) + " in "
@@ -96,17 +95,6 @@ class StayWords {
         Instant until = deck.until();
         Instant end = until == null || until.isBefore(now) ? now.plus(USUALLY_LEFT) : until;
         return Duration.between(now, end).toSeconds() / Seen.SECONDS_PER_HOUR;
-    }
-
-    private static String move(StayOrGo weighed, Seen seen) {
-        Double after = weighed.goAfterHours();
-        if (after == null) {
-            return "Worth staying, bite or not.";
-        }
-        if (weighed.go()) {
-            return "Elsewhere promises more by now.";
-        }
-        return "Without a bite, move at " + hour(after, seen) + ".";
     }
 
     private static String learntFrom(StayAdvice.Learnt learnt) {

@@ -9,7 +9,6 @@ import dusk.ledger.web.form.UnitText;
 import dusk.ledger.web.records.RodOut;
 import dusk.ledger.web.records.UsualWords;
 import dusk.ledger.web.words.FieldWords;
-import java.util.HashMap;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
@@ -36,8 +35,7 @@ class TackleSheet {
             }
         }
         boolean refused = just.wrong(rod.id(), "swap");
-        return new DeckView.Tackle(
-                refused, TypedFields.of(form, setUp, new HashMap<>(form.typed(setUp)), just, refused));
+        return new DeckView.Tackle(refused, TypedFields.of(form, setUp, form.typed(setUp), just, refused));
     }
 
     /** Words stand to be picked, those fished most first; what is measured or sized is typed. */

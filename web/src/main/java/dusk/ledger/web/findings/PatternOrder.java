@@ -3,6 +3,7 @@ package dusk.ledger.web.findings;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -27,7 +28,7 @@ enum PatternOrder {
 
     /** As in an address. */
     public String key() {
-        return words.split(" first")[0].replace(' ', '-');
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     /** The surest first where it is none of these. */

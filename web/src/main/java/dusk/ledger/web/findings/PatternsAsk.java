@@ -38,7 +38,10 @@ record PatternsAsk(
             @Nullable String water,
             @Nullable String season,
             @Nullable String mine,
-            @Nullable String sort) {}
+            @Nullable String sort) {
+        /** As the page stands before anything is chosen. */
+        static final Typed NOTHING = new Typed(null, null, null, null, null, null);
+    }
 
     static PatternsAsk of(Typed typed, StintTable table, Person person) {
         Map<String, String> errors = new LinkedHashMap<>();

@@ -28,7 +28,6 @@ import java.time.ZoneOffset;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -144,22 +143,25 @@ class FirstController {
         if (x != null) {
             return show(person, model, typed, Map.of());
         }
-        try {
-            waters.add(
-                    person.viewer(),
-                    new RecordForm<>(LedgerFormat.WATERS, new UnitText(person.units(), ZoneOffset.UTC))
-                            .read(typed, Map.of("water_id", newId.next()), null));
-            return "redirect:/first";
-        } catch (Invalid e) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return show(
-                    person,
-                    model,
-                    typed,
-                    e.problems().stream()
-                            .collect(Collectors.toMap(
-                                    Invalid.Problem::column, Invalid.Problem::message, (one, other) -> one)));
+        Map<String, String> errors = new HashMap<>();
+        if (where == null) {
+            errors.put(
+                    "latitude",
+                    "Touch the globe where it lies, or write its latitude and longitude in degrees: light and season go by the"
+                            + " sun there.");
         }
+        try {
+            Water water = new RecordForm<>(LedgerFormat.WATERS, new UnitText(person.units(), ZoneOffset.UTC))
+                    .read(typed, Map.of("water_id", newId.next()), null);
+            if (errors.isEmpty()) {
+                waters.add(person.viewer(), water);
+                return "redirect:/first";
+            }
+        } catch (Invalid e) {
+            e.problems().forEach(problem -> errors.putIfAbsent(problem.column(), problem.message()));
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return show(person, model, typed, errors);
     }
 
     private static String degrees(double degrees, double most) {

@@ -82,6 +82,10 @@ public class Trips {
                     .and(row -> species.isEmpty() || fish[row] > 0));
         }
 
+        private boolean byWaterOnly() {
+            return anglerId.isEmpty() && species.isEmpty() && season.isEmpty();
+        }
+
         private static IntPredicate holds(StintTable table, Factor factor, String level) {
             int code = table.codes(factor).codeOf(level);
             return row -> level.isEmpty() || table.codes(factor).at(row) == code;
@@ -92,7 +96,7 @@ public class Trips {
     public List<Line> lines(Viewer viewer, Asked asked, int page) {
         var trips = Tables.TRIPS;
         Condition meant = asked.waterId().isEmpty() ? DSL.noCondition() : trips.WATER_ID.eq(asked.waterId());
-        if (!asked.equals(new Asked(asked.waterId(), "", "", ""))) {
+        if (!asked.byWaterOnly()) {
             // seasons follow from the table alone, and it knows the rest as well
             Codes of = asked.of(tables.of(viewer)).codes(Factor.TRIP);
             meant = meant.and(trips.TRIP_ID.in(of.levels().stream().skip(1).toList()));

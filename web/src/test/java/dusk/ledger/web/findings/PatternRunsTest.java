@@ -46,9 +46,7 @@ class PatternRunsTest {
 
     private PatternsAsk ask() {
         return PatternsAsk.of(
-                new PatternsAsk.Typed(null, null, null, null, null, null),
-                club.get(RecentTables.class).of(club.officer.viewer()),
-                club.officer);
+                PatternsAsk.Typed.NOTHING, club.get(RecentTables.class).of(club.officer.viewer()), club.officer);
     }
 
     private PatternRuns.Seen seen() {
