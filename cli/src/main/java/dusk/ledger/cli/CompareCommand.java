@@ -78,7 +78,7 @@ final class CompareCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         Question question = new Question(
                 factor(factor), conditions(), species, leastMm == null ? null : Length.ofMillimetres(leastMm));
-        StintTable table = StintTable.of(PackageReader.read(place).ledger());
+        StintTable table = StintTable.of(PackageReader.read(place).ledger()).rated();
         List<Printed.Contrasted> contrasts = contrasts(table, question).stream()
                 .map(c -> new Printed.Contrasted(c, Sizes.shift(table, question, c.sides(), false)))
                 .toList();

@@ -58,7 +58,7 @@ final class PatternsCommand implements Callable<Integer> {
             throw new CommandFailure(String.valueOf(e.getMessage()));
         }
         long start = System.nanoTime();
-        StintTable table = StintTable.of(PackageReader.read(place).ledger());
+        StintTable table = StintTable.of(PackageReader.read(place).ledger()).rated();
         long read = System.nanoTime();
         Findings findings = PatternSearch.run(table, ask, Math.max(1, threads), SearchProgress.NONE);
         long done = System.nanoTime();

@@ -56,8 +56,8 @@ final class PlanCommand implements Callable<Integer> {
         Ledger ledger = PackageReader.read(place).ledger();
         TackleChecks.Use use = new TackleChecks.Use(
                 null, null, asked.known().get(dusk.ledger.vocabulary.Factor.COVER), false, asked.toothedFish());
-        Advice advice =
-                Adviser.of(StintTable.of(ledger), ledger.setUps(), asked, new Adviser.Wish(rods, schools(), use, seed));
+        Advice advice = Adviser.of(
+                StintTable.of(ledger).rated(), ledger.setUps(), asked, new Adviser.Wish(rods, schools(), use, seed));
         Answer.print(spec, PrintedPlan.of(asked, advice));
         return 0;
     }

@@ -45,7 +45,7 @@ final class TeachCommand implements Callable<Integer> {
         Path asked = conditions;
         var under = asked == null ? null : ConditionsFile.read(asked);
         Ledger ledger = PackageReader.read(place).ledger();
-        StintTable table = StintTable.of(ledger);
+        StintTable table = StintTable.of(ledger).rated();
         List<Question> questions = under == null
                 ? Teaching.of(table, ledger.setUps(), null)
                 : Teaching.under(table, ledger.setUps(), under);

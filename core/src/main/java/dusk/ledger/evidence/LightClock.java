@@ -22,7 +22,8 @@ public record LightClock(Levels year, Map<String, Levels> seasons, LikeForLike f
     private static final int LEAST_TRIPS = 3;
 
     /** Reckons it; the question's factor is no part of it. Codes of the levels are ordinals of {@link SunHour}. */
-    public static LightClock of(StintTable table, Question question) {
+    public static LightClock of(StintTable all, Question question) {
+        StintTable table = all.placedInDay();
         BitSet rows = Comparison.rows(table, question);
         int[] fish = table.fish(question.species(), question.least());
         Levels year = levels(table, rows, fish);

@@ -178,6 +178,7 @@ public final class LedgerFormat {
             .whole("follows", Stint::follows, StintBuilder::follows)
             .whole("bites", Stint::bites, StintBuilder::bites)
             .whole("hooked", Stint::hooked, StintBuilder::hooked)
+            .text("not_recorded", Stint::notRecorded, StintBuilder::notRecorded)
             .table("stints", true, Ledger::stints);
 
     public static final Table<Catch> CATCHES = new Columns<Catch, CatchBuilder>(

@@ -26,6 +26,11 @@ final class Faults {
         add(new Fault(file, 0, "", message));
     }
 
+    /** Of those that were counted elsewhere. */
+    void countAll(long all) {
+        count = all;
+    }
+
     long count() {
         return count;
     }

@@ -16,6 +16,23 @@ public final class Refused extends Exception {
         count = faults.count();
     }
 
+    /** For one fault of a whole file. */
+    public static Refused of(Fault fault) {
+        return of(List.of(fault), 1);
+    }
+
+    /**
+     * For some faults.
+     *
+     * @param count how many there are in all
+     */
+    public static Refused of(List<Fault> first, long count) {
+        Faults faults = new Faults(first.size());
+        first.forEach(faults::add);
+        faults.countAll(count);
+        return new Refused(faults);
+    }
+
     private static String words(Faults faults) {
         String first = faults.first().stream().map(Fault::toString).collect(Collectors.joining("\n"));
         long more = faults.count() - faults.first().size();

@@ -6,7 +6,7 @@ package dusk.ledger.interchange;
  * @param bytes of all its files together, unpacked
  * @param rows of all its files together
  */
-record Room(long bytes, long rows) {
+public record Room(long bytes, long rows) {
     private static final long MOST_BYTES = 512L << 20;
 
     /** A row is held as text and as a record while its file is read, and the text of a file twice. */
@@ -15,7 +15,7 @@ record Room(long bytes, long rows) {
     private static final int HEAP_A_ROW = 2000;
 
     /** As the memory there is allows: some 500,000 rows for a gigabyte. */
-    static Room ofHeap() {
+    public static Room ofHeap() {
         long heap = Runtime.getRuntime().maxMemory();
         return new Room(Math.min(MOST_BYTES, heap / HEAP_A_BYTE), heap / HEAP_A_ROW);
     }

@@ -14,6 +14,8 @@ import org.jspecify.annotations.Nullable;
  * @param follows fish seen following
  * @param bites at least as many as hooked
  * @param hooked at least as many as landed
+ * @param notRecorded what stands in for what nobody wrote down: such a stint counts for fish, their size and the funnel; without
+ *     its minutes never for a rate, without its time of day never for the light
  */
 @RecordBuilder
 public record Stint(
@@ -38,8 +40,15 @@ public record Stint(
         @Nullable Length fishDepth,
         int follows,
         int bites,
-        int hooked) {
+        int hooked,
+        @Nullable String notRecorded) {
     private static final double MINUTES_PER_HOUR = 60;
+
+    /** Words of {@code not_recorded}. */
+    public static final String NO_MINUTES = "minutes";
+
+    public static final String NO_TIME = "time";
+    public static final String NEITHER = "minutes and time";
 
     public Stint {
         new Checks("stints")
@@ -67,11 +76,22 @@ public record Stint(
                 .in("hooked", hooked)
                 .in("bites", bites)
                 .that(bites >= hooked, "bites", bites + " is fewer than hooked, expected " + hooked + " or more")
+                .word("not_recorded", notRecorded)
                 .done();
     }
 
-    /** Effort in rod-hours. */
+    /** Effort in rod-hours; 0 where it was not written down. */
     public double rodHours() {
-        return minutes / MINUTES_PER_HOUR;
+        return timed() ? minutes / MINUTES_PER_HOUR : 0;
+    }
+
+    /** Whether it is known how long it was fished. */
+    public boolean timed() {
+        return !NO_MINUTES.equals(notRecorded) && !NEITHER.equals(notRecorded);
+    }
+
+    /** Whether it is known at what time of the day. */
+    public boolean placedInDay() {
+        return !NO_TIME.equals(notRecorded) && !NEITHER.equals(notRecorded);
     }
 }

@@ -209,7 +209,7 @@ final class LevelReader {
     private void sky(Stint stint, @Nullable String waterId, @Nullable Temperature temperature, Putter put) {
         Position where = WaterYears.positionOf(waterId == null ? null : waters.get(waterId));
         Instant middle = stint.startedAt().plus(Duration.ofMillis(Math.round(stint.minutes() / 2 * MILLIS_PER_MINUTE)));
-        put.word(Factor.LIGHT, Sun.lightAt(middle, where).word());
+        put.word(Factor.LIGHT, stint.placedInDay() ? Sun.lightAt(middle, where).word() : null);
         if (waterId != null) {
             put.word(Factor.SEASON, years.season(waterId, stint.startedAt(), temperature));
         }

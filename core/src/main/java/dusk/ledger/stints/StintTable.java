@@ -50,6 +50,9 @@ public final class StintTable {
     /** Fish of every kind and length, the same way. */
     private volatile int @Nullable [] all;
 
+    /** Those that a rate can be reckoned of, the same way. */
+    private volatile @Nullable StintTable rated;
+
     private StintTable(
             String[] ids,
             Instant[] startedAt,
@@ -207,6 +210,22 @@ public final class StintTable {
                 setUps.only(rows),
                 left,
                 years);
+    }
+
+    /** The stints of which it is known how long they were fished: those that a rate can be reckoned of. */
+    public StintTable rated() {
+        StintTable known = rated;
+        if (known == null) {
+            known = Arrays.stream(rodHours).allMatch(hours -> hours > 0) ? this : where(row -> rodHours[row] > 0);
+            rated = known;
+        }
+        return known;
+    }
+
+    /** The stints of which it is known at what time of the day they were fished. */
+    public StintTable placedInDay() {
+        Codes light = codes(Factor.LIGHT);
+        return IntStream.range(0, size()).allMatch(row -> light.at(row) > 0) ? this : where(row -> light.at(row) > 0);
     }
 
     /** Whether both hold the same of the same stints. */

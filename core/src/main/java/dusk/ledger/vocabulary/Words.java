@@ -26,6 +26,7 @@ public final class Words {
         fixed("speed", "slow, medium, fast");
         fixed("hook_set", "reel, sweep, hard");
         fixed("purpose", "search, follow-up, trial");
+        fixed("not_recorded", "minutes, time, minutes and time");
         fixed("length_how", "measured, estimated");
         fixed("how@readings", "measured, judged");
         fixed("slope", "flat, gentle, steep");

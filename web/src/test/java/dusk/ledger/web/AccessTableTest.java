@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import dusk.ledger.fish.WaterRule;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Catch;
+import dusk.ledger.journal.Ledger;
 import dusk.ledger.journal.Loss;
+import dusk.ledger.journal.SetUpBuilder;
 import dusk.ledger.journal.Sign;
 import dusk.ledger.teach.Trial;
 import dusk.ledger.units.Length;
@@ -14,11 +16,15 @@ import dusk.ledger.web.afloat.By;
 import dusk.ledger.web.afloat.RodActs;
 import dusk.ledger.web.afloat.TripActs;
 import dusk.ledger.web.records.Drops;
+import dusk.ledger.web.records.Mappings;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Trials;
 import dusk.ledger.web.records.TripRows;
 import dusk.ledger.web.records.WaterRules;
 import dusk.ledger.web.store.Deletions;
+import dusk.ledger.web.store.Intake;
+import dusk.ledger.web.store.Progress;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -37,6 +43,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
@@ -63,9 +70,16 @@ class AccessTableTest extends RequestedClub {
             POST /begin                                   | /begin ? club=x                     | 404 404 404 404 404 404
             GET  /club                                    | /club                               | in  200 200 200 200 200
             GET  /club/export                             | /club/export                        | in  200 404 404 404 200
-            POST /club/import                             | /club/import                        | in  422 404 404 404 422
-            GET  /club/import                             | /club/import                        | in  200 404 404 404 200
-            POST /club/import/stop                        | /club/import/stop                   | in  302 404 404 404 302
+            GET  /club/bring                              | /club/bring                         | in  200 404 404 404 200
+            POST /club/bring                              | /club/bring                         | in  422 404 404 404 422
+            POST /club/bring/stop                         | /club/bring/stop                    | in  302 404 404 404 302
+            GET  /club/bring/{id}                         | /club/bring/{draft}                 | in  404 404 404 404 200
+            POST /club/bring/{id}                         | /club/bring/{draft} ? row=fish      | in  404 404 404 404 302
+            POST /club/bring/{id}/as                      | /club/bring/{draft}/as ? mapping={mapping} | in 404 404 404 404 302
+            GET  /club/bring/{id}/mapping.json            | /club/bring/{draft}/mapping.json    | in  404 404 404 404 200
+            POST /club/bring/{id}/take                    | /club/bring/{draft}/take            | in  404 404 404 404 302
+            POST /club/bring/{id}/forget                  | /club/bring/{draft}/forget          | in  302 404 404 404 302
+            POST /club/bring/imports/{id}/undo            | /club/bring/imports/{import}/undo   | in  302 404 404 404 302
             POST /club/people                             | /club/people ? name=a               | in  422 404 404 404 422
             GET  /club/waters/new                         | /club/waters/new                    | in  200 404 404 404 200
             POST /club/waters                             | /club/waters ? name=Tarn&kind=lake  | in  302 404 404 404 302
@@ -303,6 +317,38 @@ class AccessTableTest extends RequestedClub {
                         .orElseThrow());
     }
 
+    /** A spreadsheet that the officer looks at, one that came in, and how such are understood. */
+    private void read() throws Exception {
+        byte[] sheet = "Date,Hours,Pike\n2026-09-01,3,1\n".getBytes(StandardCharsets.UTF_8);
+        String location = String.valueOf(answer(
+                        club.officer,
+                        MockMvcRequestBuilders.multipart("/club/bring")
+                                .file(new MockMultipartFile("file", "a.csv", "text/csv", sheet)))
+                .getHeader("Location"));
+        ids.put("draft", location.substring(location.lastIndexOf('/') + 1));
+        Mappings mappings = club.get(Mappings.class);
+        mappings.keep(club.officer.viewer(), "own", "{}");
+        ids.put("mapping", mappings.all(club.officer.viewer()).get(0).id());
+        Ledger rig = new Ledger(
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(SetUpBuilder.builder().id("came").rig("wacky").build()),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of());
+        ids.put(
+                "import",
+                club.get(Intake.class)
+                        .bring(club.officer.viewer(), rig, "rig.zip", "a rig", Intake.Keep.OURS, Progress.UNHEARD)
+                        .orElseThrow());
+    }
+
     @ParameterizedTest
     @MethodSource("rows")
     void everyoneGetsTheirAnswerAndARefusalChangesNothing(Row row) throws Exception {
@@ -310,6 +356,7 @@ class AccessTableTest extends RequestedClub {
         Map<String, String> given = new LinkedHashMap<>();
         List<String> who = List.of("signed out", "other club", "other member", "member", "guide", "officer");
         prepare();
+        read();
         for (int i = 0; i < who.size(); i++) {
             List<@Nullable Person> people =
                     Arrays.asList(null, club.stranger, club.other, club.member, club.guide, club.officer);
@@ -323,6 +370,7 @@ class AccessTableTest extends RequestedClub {
                 // the next one finds everything as it was
                 newClub();
                 prepare();
+                read();
             }
         }
         assertThat(given).isEqualTo(expected);
@@ -330,8 +378,8 @@ class AccessTableTest extends RequestedClub {
 
     private String answer(@Nullable Person person, Row row) throws Exception {
         MockHttpServletResponse answer;
-        if (row.method().equals("POST") && row.path().endsWith("/import")) {
-            answer = answer(person, MockMvcRequestBuilders.multipart(row.path()).file("package", new byte[0]));
+        if (row.method().equals("POST") && row.path().equals("/club/bring")) {
+            answer = answer(person, MockMvcRequestBuilders.multipart(row.path()).file("file", new byte[0]));
         } else {
             answer = answer(person, typed(request(row.method(), row.path()), row.form()));
         }

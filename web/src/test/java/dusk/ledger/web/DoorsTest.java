@@ -128,7 +128,7 @@ class DoorsTest extends RequestedClub {
                 "POST | /trips/past | date=2026-10-01 | 400 | “rows” is missing. Go back and send the form from its own page.",
                 "GET | /trips?page=two | | 400 | “two” cannot be a value of “page”. Write a whole number.",
                 "POST | /club/waters/lake/rules/lead | forbidden=maybe | 400 | “maybe” cannot be a value of “forbidden”. Write true or false.",
-                "POST | /club/import | package=mine | 400 | No file came with it. Choose the file, then send the form.",
+                "POST | /club/bring | file=mine | 400 | No file came with it. Choose the file, then send the form.",
                 "POST | /account/units | | 400 | “units” is missing",
             })
     void whatIsMissingOrIllTypedIsToldByName(String method, String path, String form, int status, String sentence)
@@ -164,7 +164,7 @@ class DoorsTest extends RequestedClub {
 
     @Test
     void anUploadBeyondWhatIsTakenIsToldSo() throws Exception {
-        MockHttpServletRequestBuilder large = request("POST", "/club/import")
+        MockHttpServletRequestBuilder large = request("POST", "/club/bring")
                 .contentType("multipart/form-data; boundary=x")
                 .content(new byte[65 << 20]);
         assertThat(answer(club.officer, large).getStatus()).isEqualTo(413);

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** What takes longer than a moment shows how far it is, and can be stopped. */
@@ -50,22 +51,29 @@ class LongWorkTest extends RequestedClub {
         writing.start();
         held.await();
         try {
-            MockHttpServletResponse begun = answer(
-                    club.officer,
-                    MockMvcRequestBuilders.multipart("/club/import").file("package", zip.toByteArray()));
-            assertThat(begun.getHeader("Location")).isEqualTo("/club/import");
-            assertThat(text(get(club.officer, "/club/import")))
-                    .contains("Reading and checking the package.")
+            String draft = String.valueOf(answer(
+                            club.officer,
+                            MockMvcRequestBuilders.multipart("/club/bring")
+                                    .file(new MockMultipartFile(
+                                            "file", "mine.zip", "application/zip", zip.toByteArray())))
+                    .getHeader("Location"));
+            assertThat(text(get(club.officer, draft))).contains("mine.zip").contains("230 trips");
+            assertThat(post(club.officer, draft + "/take", "").getHeader("Location"))
+                    .isEqualTo("/club/bring");
+            assertThat(text(get(club.officer, "/club/bring")))
+                    .contains("Reading mine.zip.")
                     .contains("Stop it; nothing of it is stored then");
-            assertThat(post(club.officer, "/club/import/stop", "").getHeader("Location"))
-                    .isEqualTo("/club/import");
+            assertThat(post(club.officer, "/club/bring/stop", "").getHeader("Location"))
+                    .isEqualTo("/club/bring");
         } finally {
             release.countDown();
             writing.join();
         }
-        assertThat(lookFor("/club/import", "Stopped")).contains("Stopped: nothing of the package was stored.");
+        assertThat(lookFor("/club/bring", "Stopped")).contains("Stopped: nothing of it was stored.");
         assertThat(club.all(LedgerFormat.TRIPS)).hasSize(2);
-        assertThat(text(get(club.officer, "/club/import"))).contains("No package is being brought in.");
+        assertThat(text(get(club.officer, "/club/bring")))
+                .contains("Nothing yet.")
+                .contains("Read, not brought in");
     }
 
     @Test

@@ -11,7 +11,7 @@ import picocli.CommandLine.Command;
 /** The commands that open a store's file. Faults go to standard error, one a line, with exit code 2. */
 @Command(
         name = "dusk",
-        subcommands = {ExportCommand.class, LoadCommand.class, OfficerCommand.class})
+        subcommands = {BringCommand.class, ExportCommand.class, LoadCommand.class, OfficerCommand.class})
 public final class ExchangeCommands {
     private static final int BAD_INPUT = 2;
 

@@ -2,9 +2,13 @@ package dusk.ledger.web.exchange;
 
 import dusk.ledger.interchange.PackageReader;
 import dusk.ledger.interchange.PackageReading;
+import dusk.ledger.journal.Ledger;
 import dusk.ledger.journal.Uuid7;
 import dusk.ledger.web.store.Clubs;
+import dusk.ledger.web.store.Intake;
+import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Progress;
+import dusk.ledger.web.store.Viewer;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.security.SecureRandom;
@@ -49,13 +53,32 @@ final class LoadCommand implements Callable<Integer> {
                         reading.ledger(),
                         telling(heard));
             } else {
-                clubs.load(option.choose(clubs).id(), reading.ledger(), telling(heard));
+                bring(option.choose(clubs), reading.ledger(), opened, telling(heard));
             }
             if (empty) {
                 OfficerLink.print(spec.commandLine().getOut(), opened, option.choose(clubs));
             }
         }
         return 0;
+    }
+
+    /** What is here already is passed over; what stands here otherwise is not for this command to choose between. */
+    private void bring(Clubs.Club club, Ledger ledger, StoreOption.Opened opened, Progress progress) {
+        Intake intake = new Intake(
+                opened.store(), opened.rows(), new NewId(opened.clock(), new SecureRandom()), opened.clock());
+        int otherwise = intake.compare(club.id(), ledger).conflicting();
+        if (otherwise > 0) {
+            throw new IllegalArgumentException(
+                    place + ": " + otherwise
+                            + " rows stand in the club otherwise, so nothing was stored; ./dusk bring --keep ours or theirs says which are kept");
+        }
+        intake.bring(
+                Viewer.club(club.id()),
+                ledger,
+                String.valueOf(place.getFileName()),
+                ledger.trips().size() + " trips, " + ledger.stints().size() + " stints",
+                Intake.Keep.OURS,
+                progress);
     }
 
     /** A line each tenth; whoever ends the command before the last of them has stored nothing. */

@@ -3,6 +3,7 @@ package dusk.ledger.web.exchange;
 import dusk.ledger.web.store.Clubs;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.Store;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -13,7 +14,9 @@ import picocli.CommandLine.Option;
 
 /** Which store, and which club of it. */
 final class StoreOption {
-    @Option(names = "--store", description = "the store's file; the one started last where not given")
+    @Option(
+            names = {"--store", "--into"},
+            description = "the store's file; the one started last where not given")
     private @Nullable Path file;
 
     @Option(names = "--club", description = "the club's name; needed where the store holds several")
@@ -37,7 +40,19 @@ final class StoreOption {
     }
 
     Opened open() {
-        Store store = Store.open(file());
+        return open(file());
+    }
+
+    /** The store where it is there, else one that passes: for what only looks and must leave no file behind. */
+    Opened look() throws IOException {
+        return open(
+                Files.isRegularFile(file())
+                        ? file()
+                        : Files.createTempDirectory("dusk-look").resolve("dusk.db"));
+    }
+
+    private static Opened open(Path file) {
+        Store store = Store.open(file);
         LedgerRows rows = new LedgerRows(store);
         return new Opened(store, rows, new Clubs(store, rows), Clock.systemUTC());
     }

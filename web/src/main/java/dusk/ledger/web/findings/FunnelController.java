@@ -34,7 +34,7 @@ class FunnelController {
             @RequestParam MultiValueMap<String, String> asked,
             Model model,
             HttpServletResponse response) {
-        StintTable table = tables.of(person.viewer());
+        StintTable table = tables.whole(person.viewer());
         CompareAsk ask = form.read(person, table, factor, asked, model);
         if (ask.question() == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

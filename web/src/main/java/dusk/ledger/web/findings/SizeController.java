@@ -56,7 +56,7 @@ class SizeController {
             @RequestParam MultiValueMap<String, String> asked,
             Model model,
             HttpServletResponse response) {
-        StintTable table = tables.of(person.viewer());
+        StintTable table = tables.whole(person.viewer());
         CompareAsk ask = form.read(person, table, factor, ofOneSpecies(asked, table), model);
         Question question = ask.question();
         if (question == null) {

@@ -49,7 +49,7 @@ class StintsController {
             @RequestParam(defaultValue = "false") boolean mine,
             Model model) {
         Viewer viewer = person.viewer();
-        StintTable table = tables.of(viewer);
+        StintTable table = sun.isEmpty() ? tables.of(viewer) : tables.of(viewer).placedInDay();
         CompareAsk ask = CompareAsk.of(
                 Factor.COLOUR.key(), asked.getOrDefault("where", List.of()), species, least, table, person.units());
         Question question = ask.question();

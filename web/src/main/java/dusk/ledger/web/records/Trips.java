@@ -98,7 +98,7 @@ public class Trips {
         Condition meant = asked.waterId().isEmpty() ? DSL.noCondition() : trips.WATER_ID.eq(asked.waterId());
         if (!asked.byWaterOnly()) {
             // seasons follow from the table alone, and it knows the rest as well
-            Codes of = asked.of(tables.of(viewer)).codes(Factor.TRIP);
+            Codes of = asked.of(tables.whole(viewer)).codes(Factor.TRIP);
             meant = meant.and(trips.TRIP_ID.in(of.levels().stream().skip(1).toList()));
         }
         List<Trip> shown = rows.all(viewer, TRIPS, meant, List.of(trips.STARTED_AT.desc()), page * PAGE, PAGE + 1);

@@ -1,15 +1,20 @@
 package dusk.ledger.web.store;
 
+import static dusk.ledger.web.schema.Tables.ANGLERS;
 import static dusk.ledger.web.schema.Tables.CATCHES;
 import static dusk.ledger.web.schema.Tables.DELETIONS;
 import static dusk.ledger.web.schema.Tables.DROPS;
 import static dusk.ledger.web.schema.Tables.LOSSES;
 import static dusk.ledger.web.schema.Tables.READINGS;
+import static dusk.ledger.web.schema.Tables.RODS;
 import static dusk.ledger.web.schema.Tables.RULES;
+import static dusk.ledger.web.schema.Tables.SETUPS;
 import static dusk.ledger.web.schema.Tables.SIGNS;
+import static dusk.ledger.web.schema.Tables.SPOTS;
 import static dusk.ledger.web.schema.Tables.STINTS;
 import static dusk.ledger.web.schema.Tables.TOUCHES;
 import static dusk.ledger.web.schema.Tables.TRIPS;
+import static dusk.ledger.web.schema.Tables.WATERS;
 import static org.jooq.impl.DSL.select;
 
 import java.time.Clock;
@@ -29,8 +34,9 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public final class Deletions {
-    static final List<Table<?>> MARKED =
-            List.of(TRIPS, READINGS, SIGNS, STINTS, CATCHES, TOUCHES, LOSSES, DROPS, RULES);
+    static final List<Table<?>> MARKED = List.of(
+            ANGLERS, WATERS, SPOTS, SETUPS, RODS, TRIPS, READINGS, SIGNS, STINTS, CATCHES, TOUCHES, LOSSES, DROPS,
+            RULES);
 
     /** So long a deletion can be undone, by whoever made it and by any officer. */
     public static final Duration UNDOABLE = Duration.ofDays(90);
@@ -135,6 +141,7 @@ public final class Deletions {
                         .and(deletionOf(table).eq(deletionId))
                         .execute();
             }
+            Intake.broughtBack(tx, viewer.clubId(), deletionId);
             tx.deleteFrom(DELETIONS).where(one).execute();
             return true;
         });

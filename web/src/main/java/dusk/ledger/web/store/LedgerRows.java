@@ -341,13 +341,27 @@ public final class LedgerRows {
      * @throws Progress.Stopped where whoever hears of the progress ends it
      */
     <T> void insertAll(DSLContext tx, String clubId, Table<T> table, List<T> rows, Progress progress) {
+        insertAll(tx, clubId, null, table, rows, progress);
+    }
+
+    /**
+     * The same for rows that come in with an import, which they bear the mark of.
+     *
+     * @throws Progress.Stopped where whoever hears of the progress ends it
+     */
+    <T> void insertAll(
+            DSLContext tx, String clubId, @Nullable String importId, Table<T> table, List<T> rows, Progress progress) {
         List<Field<?>> fields = new ArrayList<>();
         fields.add(textField(table, CLUB));
         table.columns().forEach(c -> fields.add(stored(table, c.name())));
+        fields.add(textField(table, "import_id"));
         for (int from = 0; from < rows.size(); from += BATCH) {
             var batch = tx.batch(tx.insertInto(of(table), fields).values(new Object[fields.size()]));
             for (T row : rows.subList(from, Math.min(rows.size(), from + BATCH))) {
-                batch = batch.bind(values(clubId, table, row).values().toArray());
+                List<@Nullable Object> cells =
+                        new ArrayList<>(values(clubId, table, row).values());
+                cells.add(importId);
+                batch = batch.bind(cells.toArray());
             }
             batch.execute();
             if (!progress.at(Math.min(rows.size(), from + BATCH), rows.size())) {

@@ -10,7 +10,7 @@ public final class NewId {
     private final RandomGenerator random;
     private String last = "";
 
-    NewId(Clock clock, RandomGenerator random) {
+    public NewId(Clock clock, RandomGenerator random) {
         this.clock = clock;
         this.random = random;
     }

@@ -83,15 +83,20 @@ public class RecentTables {
     /** A table with the version of the records that it is of. */
     public record AsOf(long version, StintTable table) {}
 
-    /** The table for a person: no older than their own last change. */
+    /** The table for a person, of all that a rate can be reckoned of: no older than their own last change. */
     public StintTable of(Viewer viewer) {
+        return whole(viewer).rated();
+    }
+
+    /** The same with the stints of which nobody knows how long they were: for fish, their sizes and the funnel. */
+    public StintTable whole(Viewer viewer) {
         return held(viewer.clubId(), viewer.personId()).table();
     }
 
-    /** The same with the version of the records that it is of. */
+    /** What a rate can be reckoned of, with the version of the records that it is of. */
     public AsOf asOf(Viewer viewer) {
         ClubTables.Held held = held(viewer.clubId(), viewer.personId());
-        return new AsOf(held.version(), held.table());
+        return new AsOf(held.version(), held.table().rated());
     }
 
     /** What is not in that table because it cannot be. */
@@ -150,7 +155,7 @@ public class RecentTables {
                 try {
                     Instant taken = clock.instant();
                     ClubTables.Held next = tables.now(clubId);
-                    renewals.orderedStream().forEach(one -> one.prepare(there.held.table(), next.table()));
+                    prepare(there.held.table(), next.table());
                     shown.put(clubId, new Shown(next, taken));
                 } catch (RuntimeException e) {
                     // who asks once it is too old to be shown reads the records themselves
@@ -160,6 +165,15 @@ public class RecentTables {
         } catch (RejectedExecutionException closing) {
             LOG.debug("not renewed, since the application is closing", closing);
         }
+    }
+
+    private void prepare(StintTable before, StintTable next) {
+        renewals.orderedStream().forEach(one -> {
+            one.prepare(before, next);
+            if (before != before.rated()) {
+                one.prepare(before.rated(), next.rated());
+            }
+        });
     }
 
     @PreDestroy

@@ -152,16 +152,26 @@ public final class Writing {
             tx.deleteFrom(table).where(one(table, id)).execute();
             return;
         }
-        Map<Field<?>, @Nullable Object> values = new LinkedHashMap<>();
-        image.path("before").properties().forEach(cell -> {
-            Field<?> field = Objects.requireNonNull(table.field(cell.getKey()), cell.getKey());
-            values.put(field, field.getDataType().convert(plain(cell.getValue())));
-        });
+        Map<Field<?>, @Nullable Object> values = values(table, image.path("before"));
         if (image.path("after").isNull()) {
             tx.insertInto(table).set(values).execute();
         } else {
             tx.update(table).set(values).where(one(table, id)).execute();
         }
+    }
+
+    /** Puts a row as an image has it over the one with its id. */
+    void over(org.jooq.Table<?> table, String id, JsonNode image) {
+        tx.update(table).set(values(table, image)).where(one(table, id)).execute();
+    }
+
+    private static Map<Field<?>, @Nullable Object> values(org.jooq.Table<?> table, JsonNode image) {
+        Map<Field<?>, @Nullable Object> values = new LinkedHashMap<>();
+        image.properties().forEach(cell -> {
+            Field<?> field = Objects.requireNonNull(table.field(cell.getKey()), cell.getKey());
+            values.put(field, field.getDataType().convert(plain(cell.getValue())));
+        });
+        return values;
     }
 
     private static @Nullable Object plain(JsonNode value) {

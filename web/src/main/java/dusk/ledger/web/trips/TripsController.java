@@ -106,7 +106,7 @@ class TripsController {
         Trips.Asked asked = new Trips.Asked(water, who, species, season);
         List<Trips.Line> lines = trips.lines(viewer, asked, from);
         List<Trips.Line> shown = lines.stream().limit(Trips.PAGE).toList();
-        StintTable club = tables.of(viewer);
+        StintTable club = tables.whole(viewer);
         model.addAttribute("lines", shown.stream().map(l -> line(l, all)).toList());
         model.addAttribute("waters", all);
         model.addAttribute("asked", asked);

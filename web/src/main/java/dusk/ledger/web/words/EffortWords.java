@@ -12,7 +12,11 @@ public final class EffortWords {
         return fished.stints() > 0
                 ? Figures.trimmed(fished.rodHours(), 1) + " rod-hours in "
                         + StintWords.count(Math.toIntExact(fished.stints()), "stint", "stints") + ": " + fished.fish()
-                        + " fish, " + Figures.fixed(fished.fish() / fished.rodHours(), 1) + " an hour as it was fished"
+                        + " fish" + (fished.rodHours() > 0 ? rate(fished) : ", how long is not known")
                 : "not fished yet";
+    }
+
+    private static String rate(SetUps.Fished fished) {
+        return ", " + Figures.fixed(fished.fish() / fished.rodHours(), 1) + " an hour as it was fished";
     }
 }
