@@ -19,7 +19,19 @@ final class LureText {
     private static final Pattern GRAMS = Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*(?:g|gr|gram|grams)\\b");
     private static final Pattern INCHES = Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*(?:\"|”|″|''|in\\b|inch)");
     private static final Pattern CENTIMETRES = Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*cm\\b");
-    private static final List<String> COLUMNS = List.of("rig", "plastic", "colour");
+    /** By column its words, the longest first, as they are spelt without signs. */
+    private static final Map<String, Map<String, String>> WORDS = new LinkedHashMap<>();
+
+    static {
+        for (String column : List.of("rig", "plastic", "colour")) {
+            Map<String, String> plain = new LinkedHashMap<>();
+            Words.of(column).stream()
+                    .filter(w -> !w.equals("none"))
+                    .sorted(Comparator.comparingInt(String::length).reversed())
+                    .forEach(w -> plain.put(w, NameGuess.plain(w)));
+            WORDS.put(column, plain);
+        }
+    }
 
     private LureText() {}
 
@@ -40,13 +52,11 @@ final class LureText {
         }
         left = length(left, cells);
         String words = " " + NameGuess.plain(left) + " ";
-        for (String column : COLUMNS) {
-            for (String word : Words.of(column).stream()
-                    .sorted(Comparator.comparingInt(String::length).reversed())
-                    .toList()) {
-                String plain = " " + NameGuess.plain(word) + " ";
-                if (!cells.containsKey(column) && !word.equals("none") && words.contains(plain)) {
-                    cells.put(column, word);
+        for (Map.Entry<String, Map<String, String>> column : WORDS.entrySet()) {
+            for (Map.Entry<String, String> word : column.getValue().entrySet()) {
+                String plain = " " + word.getValue() + " ";
+                if (!cells.containsKey(column.getKey()) && words.contains(plain)) {
+                    cells.put(column.getKey(), word.getKey());
                     words = words.replace(plain, " ");
                 }
             }

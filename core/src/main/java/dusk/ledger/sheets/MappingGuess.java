@@ -27,6 +27,9 @@ public final class MappingGuess {
 
     private static final int LOOKED_AT = 400;
 
+    /** Words of the sheet itself that others of it may be spellings of. */
+    private static final int MOST_OWN = 300;
+
     /** Names of a column that numbers its rows, or counts fish. */
     private static final Set<String> NUMBERED = Set.of("no", "nr");
 
@@ -43,6 +46,7 @@ public final class MappingGuess {
 
     private final Ledger known;
     private final List<String> species;
+    private final Map<String, WordGuess> spellings = new HashMap<>();
 
     /**
      * @param known what the club has: the names of its waters, anglers, places and rods are recognised
@@ -293,9 +297,7 @@ public final class MappingGuess {
     private Optional<String> vocabulary(List<String> cells, String key) {
         Set<String> different = new HashSet<>(cells);
         long told = different.stream()
-                .filter(c -> WordGuess.of(c, candidates(key))
-                        .filter(WordGuess.Guess::sure)
-                        .isPresent())
+                .filter(c -> spelling(key).of(c).filter(WordGuess.Guess::sure).isPresent())
                 .count();
         return told * 2 >= different.size() ? Optional.of(key) : Optional.empty();
     }
@@ -384,6 +386,10 @@ public final class MappingGuess {
         return List.copyOf(words);
     }
 
+    private WordGuess spelling(String key) {
+        return spellings.computeIfAbsent(key, k -> new WordGuess(candidates(k)));
+    }
+
     /** Whether the cells of a target are words or names, which may be spelt in many ways. */
     public boolean worded(String key) {
         return Set.of(Target.WATER, Target.ANGLER, "spots.label", "rods.name", Target.SPECIES)
@@ -438,19 +444,22 @@ public final class MappingGuess {
     Map<String, Map<String, String>> words(Sheet sheet, SheetMapping mapping) {
         Map<String, Map<String, String>> all = new LinkedHashMap<>();
         texts(sheet, mapping).forEach((key, texts) -> {
-            List<String> candidates = new ArrayList<>(candidates(key));
+            Set<String> known = new HashSet<>(candidates(key));
+            List<String> own = new ArrayList<>();
             Map<String, String> of = new LinkedHashMap<>();
             for (String text : texts) {
-                if (candidates.contains(text)) {
+                if (known.contains(text)) {
                     continue;
                 }
-                Optional<String> sure = WordGuess.of(text, candidates)
+                Optional<String> sure = spelling(key)
+                        .of(text)
                         .filter(WordGuess.Guess::sure)
+                        .or(() -> new WordGuess(own).of(text).filter(WordGuess.Guess::sure))
                         .map(WordGuess.Guess::word);
                 if (sure.isPresent()) {
                     of.put(text, sure.get());
-                } else {
-                    candidates.add(text);
+                } else if (own.size() < MOST_OWN) {
+                    own.add(text);
                 }
             }
             if (!of.isEmpty()) {

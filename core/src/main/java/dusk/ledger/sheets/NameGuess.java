@@ -2,6 +2,8 @@ package dusk.ledger.sheets;
 
 import dusk.ledger.vocabulary.Words;
 import java.text.Normalizer;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -12,7 +14,23 @@ import java.util.regex.Pattern;
 
 /** What a column's name says that it is, in the words that people head their columns with. */
 final class NameGuess {
+    private static final Pattern ACCENTS = Pattern.compile("\\p{M}+");
+    private static final Pattern SIGNS = Pattern.compile("[^a-z0-9#&]+");
+
+    /** A longer text is no name, and none begins with a digit. */
+    private static final int LONGEST = 60;
+
     private static final Map<Pattern, String> NAMES = new LinkedHashMap<>();
+    /** What was asked lately: most cells of a sheet are asked about again and again. */
+    private static final Map<String, Optional<String>> TOLD = Collections.synchronizedMap(new LinkedHashMap<>() {
+        private static final long serialVersionUID = 1;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, Optional<String>> eldest) {
+            return size() > 2000;
+        }
+    });
+
     private static final Map<String, String> UNITS = new LinkedHashMap<>();
     /** Names that are of a fish, a head or a plastic by what stands beside them. */
     private static final List<String> GENERAL = List.of(
@@ -128,7 +146,25 @@ final class NameGuess {
     private NameGuess() {}
 
     private static void name(String words, String key) {
-        NAMES.put(Pattern.compile(words), key);
+        NAMES.put(Pattern.compile(anchored(words)), key);
+    }
+
+    /** Alternatives for finding instead of matching: what may stand before or behind is left open and not searched through. */
+    private static String anchored(String words) {
+        List<String> alternatives = new ArrayList<>();
+        int depth = 0;
+        int from = 0;
+        for (int i = 0; i <= words.length(); i++) {
+            char c = i < words.length() ? words.charAt(i) : '|';
+            depth += c == '(' ? 1 : c == ')' ? -1 : 0;
+            if (c == '|' && depth == 0) {
+                String one = words.substring(from, i);
+                String begun = one.startsWith(".*") ? one.substring(2) : "^" + one;
+                alternatives.add(begun.endsWith(".*") ? begun.substring(0, begun.length() - 2) : begun + "$");
+                from = i + 1;
+            }
+        }
+        return String.join("|", alternatives);
     }
 
     private static void unit(String unit, String... spellings) {
@@ -139,13 +175,19 @@ final class NameGuess {
 
     /** The target that a name says; nothing where it says none. */
     static Optional<String> of(String name) {
+        if (name.length() > LONGEST || !name.isEmpty() && Character.isDigit(name.charAt(0))) {
+            return Optional.empty();
+        }
         String words = plain(withoutUnit(name));
         if (words.isEmpty() && !name.contains("#")) {
             return Optional.empty();
         }
-        String asked = words.isEmpty() ? "#" : words;
+        return TOLD.computeIfAbsent(words.isEmpty() ? "#" : words, NameGuess::told);
+    }
+
+    private static Optional<String> told(String asked) {
         return NAMES.entrySet().stream()
-                .filter(e -> e.getKey().matcher(asked).matches())
+                .filter(e -> e.getKey().matcher(asked).find())
                 .map(Map.Entry::getValue)
                 .findFirst();
     }
@@ -176,10 +218,12 @@ final class NameGuess {
 
     /** In small letters without accents or signs. */
     static String plain(String text) {
-        return Normalizer.normalize(text.toLowerCase(Locale.ROOT).replace("ß", "ss"), Normalizer.Form.NFD)
-                .replaceAll("\\p{M}+", "")
-                .replaceAll("[^a-z0-9#&]+", " ")
-                .strip();
+        String small = text.toLowerCase(Locale.ROOT);
+        String bare = small.chars().allMatch(c -> c < 128)
+                ? small
+                : ACCENTS.matcher(Normalizer.normalize(small.replace("ß", "ss"), Normalizer.Form.NFD))
+                        .replaceAll("");
+        return SIGNS.matcher(bare).replaceAll(" ").strip();
     }
 
     /** A species that the column counts, where its name is one. */
@@ -190,12 +234,15 @@ final class NameGuess {
         if (words.length() < 2 || of(name).filter(k -> !k.equals(Target.COUNT)).isPresent()) {
             return Optional.empty();
         }
-        List<String> all = new java.util.ArrayList<>(known);
+        List<String> all = new ArrayList<>(known);
         all.addAll(Words.of("species"));
         return all.stream()
                 .filter(s -> plain(s).equals(words) || (plain(s) + "s").equals(words))
                 .findFirst()
-                .or(() -> WordGuess.of(words, all).filter(WordGuess.Guess::sure).map(WordGuess.Guess::word))
+                .or(() -> new WordGuess(all)
+                        .of(words)
+                        .filter(WordGuess.Guess::sure)
+                        .map(WordGuess.Guess::word))
                 .or(() -> List.of(
                                         "bass",
                                         "trout",

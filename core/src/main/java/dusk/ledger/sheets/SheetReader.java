@@ -5,6 +5,7 @@ import dusk.ledger.interchange.Refused;
 import dusk.ledger.interchange.Room;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** Reads a spreadsheet, CSV or workbook, told apart by what is in it and not by its name. */
 public final class SheetReader {
@@ -12,6 +13,11 @@ public final class SheetReader {
 
     /** What a cell may hold; a longer text is cut where a note ends. */
     private static final int LONGEST_CELL = 10_000;
+
+    private static final Pattern UNSEEN = Pattern.compile("[\\p{Cc}\\p{Cf}\\p{Cs}\\u2028\\u2029]+");
+
+    /** A formula that was made harmless, as it is written out. */
+    private static final Pattern HARMLESS = Pattern.compile("'+[=+\\-@]");
 
     private SheetReader() {}
 
@@ -88,8 +94,8 @@ public final class SheetReader {
         String text = (cell.length() > LONGEST_CELL ? cell.substring(0, LONGEST_CELL) : cell)
                 .replace('\u00a0', ' ')
                 .replace('\u202f', ' ')
-                .replaceAll("[\\p{Cc}\\p{Cf}\\p{Cs}\\u2028\\u2029]+", " ")
                 .strip();
-        return text.matches("'[=+\\-@].*") ? text.substring(1) : text;
+        text = UNSEEN.matcher(text).replaceAll(" ").strip();
+        return HARMLESS.matcher(text).lookingAt() ? text.substring(1) : text;
     }
 }

@@ -3,6 +3,7 @@ package dusk.ledger.sheets;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -29,7 +30,13 @@ public final class WordGuess {
     private static final Map<String, String> SHORT =
             Map.of("lmb", "largemouth", "smb", "smallmouth", "spot", "spotted bass", "blk", "black", "wht", "white");
 
-    private WordGuess() {}
+    /** The words by how they are spelt without case or signs, which is what is compared. */
+    private final Map<String, String> plain = new LinkedHashMap<>();
+
+    /** @param words that a text may be a spelling of */
+    public WordGuess(Collection<String> words) {
+        words.forEach(word -> plain.put(word, NameGuess.plain(word)));
+    }
 
     /**
      * A guess.
@@ -41,9 +48,10 @@ public final class WordGuess {
     private record Scored(String word, double score) {}
 
     /** The word that a text is likeliest a spelling of; nothing where it is like none. */
-    public static Optional<Guess> of(String text, Collection<String> words) {
-        List<Scored> scored = words.stream()
-                .map(w -> new Scored(w, score(NameGuess.plain(text), NameGuess.plain(w))))
+    public Optional<Guess> of(String text) {
+        String written = NameGuess.plain(text);
+        List<Scored> scored = plain.entrySet().stream()
+                .map(w -> new Scored(w.getKey(), score(written, w.getValue())))
                 .filter(s -> s.score() >= MISSPELT)
                 .sorted(Comparator.comparingDouble(Scored::score).reversed())
                 .toList();

@@ -142,7 +142,7 @@ class CellsAsTypedTest {
                     pink               |                    |
                     """)
     void coloursInManySpellings(String typed, String word, Boolean sure) {
-        var guess = WordGuess.of(typed, dusk.ledger.vocabulary.Words.of("colour"));
+        var guess = new WordGuess(dusk.ledger.vocabulary.Words.of("colour")).of(typed);
         assertThat(guess.filter(g -> sure == null || sure || !g.sure())
                         .map(WordGuess.Guess::sure)
                         .orElse(null))
@@ -163,7 +163,7 @@ class CellsAsTypedTest {
         "Walleye, walleye, true"
     })
     void speciesInManySpellings(String typed, String word, boolean sure) {
-        assertThat(WordGuess.of(typed, dusk.ledger.vocabulary.Words.of("species")))
+        assertThat(new WordGuess(dusk.ledger.vocabulary.Words.of("species")).of(typed))
                 .contains(new WordGuess.Guess(word, sure));
     }
 }

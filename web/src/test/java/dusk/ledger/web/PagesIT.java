@@ -73,6 +73,8 @@ class PagesIT extends RunningApplication {
         "live fan, 360, glare",
         "/club, 1280, glare",
         "/club, 360, dusk",
+        "/club/bring, 360, glare",
+        "/club/bring, 1280, dusk",
         "/help, 360, dusk",
         "/first, 1280, glare",
         "/account, 360, glare",
