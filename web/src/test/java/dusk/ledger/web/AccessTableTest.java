@@ -70,6 +70,9 @@ class AccessTableTest extends RequestedClub {
             POST /begin                                   | /begin ? club=x                     | 404 404 404 404 404 404
             GET  /club                                    | /club                               | in  200 200 200 200 200
             GET  /club/export                             | /club/export                        | in  200 404 404 404 200
+            GET  /health                                  | /health                             | 200 200 200 200 200 200
+            GET  /club/keeping                            | /club/keeping                       | in  200 404 404 404 200
+            POST /club/keeping/back-up                    | /club/keeping/back-up               | in  302 404 404 404 302
             GET  /club/bring                              | /club/bring                         | in  200 404 404 404 200
             POST /club/bring                              | /club/bring                         | in  422 404 404 404 422
             POST /club/bring/stop                         | /club/bring/stop                    | in  302 404 404 404 302

@@ -74,6 +74,7 @@ class PagesIT extends RunningApplication {
         "/club, 1280, glare",
         "/club, 360, dusk",
         "/club/bring, 360, glare",
+        "/club/keeping, 360, dusk",
         "/club/bring, 1280, dusk",
         "/help, 360, dusk",
         "/first, 1280, glare",

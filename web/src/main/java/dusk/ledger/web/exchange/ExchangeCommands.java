@@ -11,7 +11,14 @@ import picocli.CommandLine.Command;
 /** The commands that open a store's file. Faults go to standard error, one a line, with exit code 2. */
 @Command(
         name = "dusk",
-        subcommands = {BringCommand.class, ExportCommand.class, LoadCommand.class, OfficerCommand.class})
+        subcommands = {
+            BackUpCommand.class,
+            BringCommand.class,
+            ExportCommand.class,
+            LoadCommand.class,
+            OfficerCommand.class,
+            RestoreCommand.class
+        })
 public final class ExchangeCommands {
     private static final int BAD_INPUT = 2;
 

@@ -41,6 +41,7 @@ class SecuritySetting {
                                 "/fonts/**",
                                 "/js/**",
                                 "/webjars/**",
+                                "/health",
                                 "/mark.svg",
                                 "/icon-*.png",
                                 "/dusk.webmanifest")

@@ -4,14 +4,17 @@ import static dusk.ledger.web.schema.Tables.CLUBS;
 
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationInfo;
+import org.flywaydb.core.api.MigrationInfoService;
 import org.flywaydb.core.api.MigrationState;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -19,11 +22,14 @@ import org.jooq.SQLDialect;
 import org.jooq.exception.DataAccessException;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * One SQLite file. One connection writes, several read; a write is on the disk before it is confirmed (WAL, synchronous FULL).
  */
 public final class Store implements AutoCloseable {
+    private static final Logger LOG = LoggerFactory.getLogger(Store.class);
     private static final int READERS = 4;
 
     private final StoreFile file;
@@ -73,7 +79,25 @@ public final class Store implements AutoCloseable {
                         + migration.getScript() + "). Start that one; this one leaves the file as it is.");
             }
         }
+        boolean older = flyway.info().current() != null && flyway.info().pending().length > 0;
+        if (older) {
+            keepAsItWas(file, flyway.info());
+        }
         flyway.migrate();
+    }
+
+    /** A store of an older application is copied before it is brought up to date: what cannot be undone is not done blindly. */
+    private static void keepAsItWas(Path file, MigrationInfoService info) {
+        String version = String.valueOf(Objects.requireNonNull(info.current()).getVersion());
+        Path kept = file.toAbsolutePath().resolveSibling(file.getFileName() + ".as-of-version-" + version);
+        if (Files.exists(kept)) {
+            return;
+        }
+        BackUp.make(file, kept);
+        LOG.info(
+                "the store is of version {} and is brought up to date; as it was it is kept as {}",
+                version,
+                kept.getFileName());
     }
 
     private static HikariDataSource pool(String name, String url, int size, boolean readOnly) {
@@ -193,6 +217,18 @@ public final class Store implements AutoCloseable {
     public void tend() {
         write.execute("pragma optimize");
         write.transaction(tx -> Written.trim(tx.dsl()));
+    }
+
+    /**
+     * Tries whether the store answers and would take a write; nothing is written.
+     *
+     * @throws StoreFault where it does not
+     */
+    public void tryOut() {
+        writeApart(tx -> tx.update(CLUBS)
+                .set(CLUBS.VERSION, CLUBS.VERSION)
+                .where(CLUBS.CLUB_ID.eq("none"))
+                .execute());
     }
 
     /** Rises with every write to the club's records. */

@@ -81,6 +81,22 @@ final class StoreFile {
         }
     }
 
+    /**
+     * Looks at a file that is not opened as a store.
+     *
+     * @throws StoreFault where it is not ours, or damaged
+     */
+    static void lookAt(Path file) {
+        try {
+            if (Files.size(file) == 0) {
+                throw foreign(file);
+            }
+            look(file);
+        } catch (IOException e) {
+            throw new StoreFault(file + " cannot be read (" + e.getMessage() + ").", e);
+        }
+    }
+
     private static void look(Path file) throws IOException {
         if (Files.size(file) == 0) {
             return;
