@@ -70,6 +70,12 @@ class AccessTableTest extends RequestedClub {
             POST /begin                                   | /begin ? club=x                     | 404 404 404 404 404 404
             GET  /club                                    | /club                               | in  200 200 200 200 200
             GET  /club/export                             | /club/export                        | in  200 404 404 404 200
+            GET  /out                                     | /out                                | in  200 200 200 200 200
+            GET  /out/{file}.csv                          | /out/trips.csv                      | in  200 200 200 200 200
+            GET  /out/{file}.xlsx                         | /out/trips.xlsx                     | in  200 200 200 200 200
+            GET  /out/places.geojson                      | /out/places.geojson                 | in  200 200 200 200 200
+            GET  /out/places.gpx                          | /out/places.gpx                     | in  200 200 200 200 200
+            GET  /out/mine.zip                            | /out/mine.zip                       | in  200 200 200 200 200
             GET  /health                                  | /health                             | 200 200 200 200 200 200
             GET  /club/keeping                            | /club/keeping                       | in  200 404 404 404 200
             POST /club/keeping/back-up                    | /club/keeping/back-up               | in  302 404 404 404 302

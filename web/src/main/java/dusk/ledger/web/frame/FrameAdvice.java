@@ -55,6 +55,13 @@ class FrameAdvice {
         return current.get().map(Person::units).orElse(UnitSystem.METRIC);
     }
 
+    /** The page's own address, so that one more thing may be asked of it behind. */
+    @ModelAttribute("here")
+    String here(HttpServletRequest request) {
+        String query = request.getQueryString();
+        return request.getRequestURI() + (query == null || query.isEmpty() ? "?" : "?" + query + "&");
+    }
+
     /** Bands of the record in those units. */
     @ModelAttribute("bands")
     BandWords bands() {

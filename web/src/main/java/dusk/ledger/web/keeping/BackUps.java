@@ -3,8 +3,10 @@ package dusk.ledger.web.keeping;
 import dusk.ledger.web.store.BackUp;
 import dusk.ledger.web.store.StoreFault;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -87,12 +89,15 @@ class BackUps {
         try {
             BackUp.Made made =
                     BackUp.make(store, folder.resolve("dusk-" + by + "-" + STAMP.format(clock.instant()) + ".db"));
+            Files.setLastModifiedTime(made.file(), FileTime.from(clock.instant()));
             fault = "";
             LOG.info("a back-up was made: {} bytes", made.bytes());
             return made;
         } catch (StoreFault e) {
             fault = String.valueOf(e.getMessage());
             throw e;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 
@@ -117,9 +122,11 @@ class BackUps {
             for (Path file : files.toList()) {
                 String name = String.valueOf(file.getFileName());
                 if (OWN.matcher(name).matches()) {
-                    String stamp = name.substring(name.length() - "uuuuMMdd-HHmmss.db".length(), name.length() - 3);
                     all.add(new Kept(
-                            name, Instant.from(STAMP.parse(stamp)), Files.size(file), name.startsWith("dusk-night")));
+                            name,
+                            Files.getLastModifiedTime(file).toInstant(),
+                            Files.size(file),
+                            name.startsWith("dusk-night")));
                 }
             }
         } catch (IOException e) {

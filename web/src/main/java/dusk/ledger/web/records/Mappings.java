@@ -6,6 +6,7 @@ import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
+import dusk.ledger.web.store.Visibility;
 import java.time.Clock;
 import java.util.List;
 import org.springframework.stereotype.Component;
@@ -35,7 +36,7 @@ public class Mappings {
         return store.read()
                 .select(MAPPINGS.MAPPING_ID, MAPPINGS.NAME, MAPPINGS.BODY)
                 .from(MAPPINGS)
-                .where(MAPPINGS.CLUB_ID.eq(viewer.clubId()))
+                .where(Visibility.of(viewer, MAPPINGS))
                 .orderBy(MAPPINGS.NAME)
                 .fetch(r -> new Named(r.value1(), r.value2(), r.value3()));
     }
