@@ -24,7 +24,6 @@ import dusk.ledger.web.records.WaterRules;
 import dusk.ledger.web.store.Deletions;
 import dusk.ledger.web.store.Intake;
 import dusk.ledger.web.store.Progress;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -43,7 +42,6 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.mock.web.MockHttpServletResponse;
-import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
@@ -99,6 +97,8 @@ class AccessTableTest extends RequestedClub {
             GET  /trips                                   | /trips                              | in  200 200 200 200 200
             GET  /trips/new                               | /trips/new                          | in  200 200 200 200 200
             POST /trips                                   | /trips ? water_id=lake&started_at=2026-10-01T08:00 | in 422 302 302 302 302
+            GET  /trips/photo                             | /trips/photo                        | in  200 200 200 200 200
+            POST /trips/photo                             | /trips/photo                        | in  422 422 422 422 422
             GET  /trips/past                              | /trips/past                         | in  200 200 200 200 200
             POST /trips/past                              | /trips/past ? rows=1&water_id=lake  | in  404 422 422 422 422
             GET  /trips/{tripId}                          | /trips/p                            | in  404 200 200 200 200
@@ -328,13 +328,7 @@ class AccessTableTest extends RequestedClub {
 
     /** A spreadsheet that the officer looks at, one that came in, and how such are understood. */
     private void read() throws Exception {
-        byte[] sheet = "Date,Hours,Pike\n2026-09-01,3,1\n".getBytes(StandardCharsets.UTF_8);
-        String location = String.valueOf(answer(
-                        club.officer,
-                        MockMvcRequestBuilders.multipart("/club/bring")
-                                .file(new MockMultipartFile("file", "a.csv", "text/csv", sheet)))
-                .getHeader("Location"));
-        ids.put("draft", location.substring(location.lastIndexOf('/') + 1));
+        looksAtASheet();
         Mappings mappings = club.get(Mappings.class);
         mappings.keep(club.officer.viewer(), "own", "{}");
         ids.put("mapping", mappings.all(club.officer.viewer()).get(0).id());
@@ -387,7 +381,9 @@ class AccessTableTest extends RequestedClub {
 
     private String answer(@Nullable Person person, Row row) throws Exception {
         MockHttpServletResponse answer;
-        if (row.method().equals("POST") && row.path().equals("/club/bring")) {
+        if (row.method().equals("POST") && row.path().equals("/trips/photo")) {
+            answer = answer(person, MockMvcRequestBuilders.multipart(row.path()).file("photo", new byte[0]));
+        } else if (row.method().equals("POST") && row.path().equals("/club/bring")) {
             answer = answer(person, MockMvcRequestBuilders.multipart(row.path()).file("file", new byte[0]));
         } else {
             answer = answer(person, typed(request(row.method(), row.path()), row.form()));

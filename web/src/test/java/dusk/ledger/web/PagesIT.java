@@ -76,6 +76,7 @@ class PagesIT extends RunningApplication {
         "/club/bring, 360, glare",
         "/club/keeping, 360, dusk",
         "/out, 360, glare",
+        "/trips/photo, 360, dusk",
         "/club/bring, 1280, dusk",
         "/help, 360, dusk",
         "/first, 1280, glare",

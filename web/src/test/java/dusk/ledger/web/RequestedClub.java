@@ -18,6 +18,7 @@ import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Trips;
 import dusk.ledger.web.store.Store;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
@@ -35,6 +36,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Import;
 import org.springframework.context.annotation.Primary;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.test.context.DynamicPropertyRegistry;
@@ -147,6 +149,17 @@ abstract class RequestedClub {
 
     private static TripActs.Wanted wanted(Person person, String setUp) {
         return new TripActs.Wanted(person.anglerId(), null, setUp, null, null);
+    }
+
+    /** The officer has read a spreadsheet and looks at it; its id stands under {@code draft}. */
+    void looksAtASheet() throws Exception {
+        byte[] sheet = "Date,Hours,Pike\n2026-09-01,3,1\n".getBytes(StandardCharsets.UTF_8);
+        String location = String.valueOf(answer(
+                        club.officer,
+                        MockMvcRequestBuilders.multipart("/club/bring")
+                                .file(new MockMultipartFile("file", "a.csv", "text/csv", sheet)))
+                .getHeader("Location"));
+        ids.put("draft", location.substring(location.lastIndexOf('/') + 1));
     }
 
     Deck deck() {

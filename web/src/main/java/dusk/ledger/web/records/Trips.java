@@ -5,6 +5,7 @@ import static dusk.ledger.format.LedgerFormat.STINTS;
 import static dusk.ledger.format.LedgerFormat.TRIPS;
 
 import dusk.ledger.format.Table;
+import dusk.ledger.journal.Bounds;
 import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.Loss;
 import dusk.ledger.journal.Reading;
@@ -21,6 +22,7 @@ import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.store.Visibility;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -143,6 +145,18 @@ public class Trips {
                 .and(Tables.ANGLERS.NAME.isNotNull())
                 .orderBy(Tables.ANGLERS.NAME)
                 .fetchGroups(stints.TRIP_ID, Tables.ANGLERS.NAME);
+    }
+
+    /** Trips that were under way at a moment and that the viewer may add to, the newest first. */
+    public List<Trip> during(Viewer viewer, Instant at) {
+        var trips = Tables.TRIPS;
+        return rows.all(
+                viewer,
+                TRIPS,
+                Visibility.wasOnTrip(viewer)
+                        .and(trips.STARTED_AT.between(at.minus(Bounds.LONGEST_TRIP), at))
+                        .and(trips.ENDED_AT.isNull().or(trips.ENDED_AT.ge(at))),
+                List.of(trips.STARTED_AT.desc()));
     }
 
     /** @throws NotYours where the viewer may not see it */

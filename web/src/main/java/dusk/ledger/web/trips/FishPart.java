@@ -73,7 +73,7 @@ class FishPart implements TripPart<Catch> {
     public Map<String, String> fresh(TripContext on) {
         List<Catch> landed = rows.catches(on.viewer(), on.trip().id());
         String likely = landed.isEmpty() ? "" : landed.get(landed.size() - 1).species();
-        return Map.of("species", likely);
+        return Map.of("species", likely, "at", on.asked().getOrDefault("at", ""));
     }
 
     @Override

@@ -9,12 +9,14 @@ import dusk.ledger.journal.Ledger;
 import dusk.ledger.web.records.Invitations;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
+import java.io.BufferedReader;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Objects;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -77,6 +79,85 @@ class ExchangeTest {
         run(0, "export", store("after"), "--store", store("a.db"));
         assertThat(PackageReader.read(folder.resolve("after")).ledger())
                 .isEqualTo(PackageReader.read(folder.resolve("before")).ledger());
+    }
+
+    /** Killed without warning at some row of it: nothing of it is stored, or all, and it goes in again whole. */
+    @Test
+    void aLoadThatIsKilledHasStoredNothingOrAll() throws Exception {
+        Ledger ledger = DemoClub.ledger(5);
+        PackageWriter.write(ledger, "made up", folder.resolve("in"));
+        PackageWriter.write(Ledger.empty(), "nobody", folder.resolve("none"));
+        run(0, "load", store("none"), "--store", store("k.db"), "--club", "First");
+        for (int tenth : new int[] {1, 4, 8}) {
+            Process loading = new ProcessBuilder(
+                            Path.of(System.getProperty("java.home"), "bin", "java")
+                                    .toString(),
+                            "-XX:TieredStopAtLevel=1",
+                            "-cp",
+                            System.getProperty("java.class.path"),
+                            ExchangeCommands.class.getName(),
+                            "load",
+                            store("in"),
+                            "--store",
+                            store("k.db"))
+                    .redirectError(ProcessBuilder.Redirect.DISCARD)
+                    .start();
+            try (BufferedReader heard = loading.inputReader()) {
+                int said = 0;
+                for (String line = heard.readLine(); line != null; line = heard.readLine()) {
+                    said += line.startsWith("Stored") ? 1 : 0;
+                    if (said > tenth) {
+                        loading.destroyForcibly();
+                        break;
+                    }
+                }
+            }
+            loading.waitFor();
+            run(0, "export", store("out" + tenth), "--store", store("k.db"));
+            Ledger there = PackageReader.read(folder.resolve("out" + tenth)).ledger();
+            // one that was killed late may have been done, and then it is there whole
+            assertThat(there.stints().size())
+                    .isIn(tenth > 4 ? List.of(0, ledger.stints().size()) : List.of(0));
+            assertThat(there.catches().size())
+                    .isEqualTo(there.stints().isEmpty() ? 0 : ledger.catches().size());
+        }
+        run(0, "load", store("in"), "--store", store("k.db"));
+        run(0, "export", store("whole"), "--store", store("k.db"));
+        assertThat(PackageReader.read(folder.resolve("whole")).ledger().stints())
+                .hasSameSizeAs(ledger.stints());
+    }
+
+    @Test
+    void aSpreadsheetComesInAndIsBackedUpAndRestored() throws Exception {
+        Path sheet = Path.of(
+                ExchangeTest.class.getResource("/sheets/sallow-stints.csv").toURI());
+        String shown = out("bring", sheet.toString(), "--into", store("n.db"), "--dry-run");
+        assertThat(shown).contains("\"stored\" : false").contains("\"new\" : 5").contains("a total, not a record");
+        assertThat(folder.resolve("n.db")).doesNotExist();
+        Path mapping = folder.resolve("m.json");
+        Files.writeString(mapping, out("bring", sheet.toString(), "--into", store("n.db"), "--show-mapping"));
+        assertThat(out("bring", sheet.toString(), "--mapping", mapping.toString(), "--into", store("n.db")))
+                .contains("\"stored\" : true");
+        assertThat(out("bring", sheet.toString(), "--mapping", mapping.toString(), "--into", store("n.db")))
+                .contains("\"same\" : 5");
+        Files.writeString(mapping, "{\"columns\": {\"Nothing\": \"date\"}}");
+        assertThat(run(2, "bring", sheet.toString(), "--mapping", mapping.toString(), "--into", store("n.db")))
+                .contains("m.json: columns.Nothing: no such column");
+        assertThat(out("backup", store("copy.db"), "--store", store("n.db")))
+                .contains("looked through and whole; 1 clubs, 3 trips, 5 stints");
+        assertThat(run(2, "backup", store("copy.db"), "--store", store("n.db"))).contains("is there already");
+        assertThat(out("restore", store("copy.db"), "--into", store("again.db")))
+                .contains("5 stints");
+        run(0, "export", store("one"), "--store", store("n.db"));
+        run(0, "export", store("two"), "--store", store("again.db"));
+        assertThat(PackageReader.read(folder.resolve("two")).ledger())
+                .isEqualTo(PackageReader.read(folder.resolve("one")).ledger());
+    }
+
+    private String out(String... args) {
+        out.getBuffer().setLength(0);
+        run(0, args);
+        return out.toString();
     }
 
     /** A club that was loaded into an empty store has nobody in it: whoever runs it is told the way in, and can ask for it again. */

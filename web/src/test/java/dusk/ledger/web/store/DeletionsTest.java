@@ -169,7 +169,8 @@ class DeletionsTest {
     @Test
     void everyMarkedTableIsBroughtBack() {
         List<String> marked = DefaultSchema.DEFAULT_SCHEMA.getTables().stream()
-                .filter(t -> t.field("deletion_id") != null && t != Tables.DELETIONS)
+                // an import says which deletion took it back, and is told of it by that one
+                .filter(t -> t.field("deletion_id") != null && t != Tables.DELETIONS && t != Tables.IMPORTS)
                 .map(org.jooq.Table::getName)
                 .sorted()
                 .toList();
