@@ -2,6 +2,7 @@ package dusk.ledger.sheets;
 
 import dusk.ledger.interchange.Fault;
 import dusk.ledger.journal.Bounds;
+import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Ledger;
 import dusk.ledger.units.Figures;
 import dusk.ledger.vocabulary.Words;
@@ -84,7 +85,11 @@ public final class Bringing {
                         now)) {
                     own.add(new Fault(place, row.line(), "date", "still to come, expected a day that has been"));
                 } else {
-                    gathered.add(entry, mapping, place, content + "\u0001" + times, SPECIES_UNSAID);
+                    try {
+                        gathered.add(entry, mapping, place, content + "\u0001" + times, SPECIES_UNSAID);
+                    } catch (Invalid e) {
+                        e.problems().forEach(p -> own.add(new Fault(place, row.line(), p.column(), p.message())));
+                    }
                 }
                 noteWords(row, mapping);
                 if (own.isEmpty()) {

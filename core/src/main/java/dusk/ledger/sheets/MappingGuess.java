@@ -280,7 +280,7 @@ public final class MappingGuess {
         return spans >= MOST * cells.size();
     }
 
-    /** Whether a column of weights is of heads and not of fish: fractions of an ounce, or no more than a few grams. */
+    /** Whether a column of weights is of heads and not of fish: they are fractions of an ounce. */
     private static boolean heads(List<String> cells, boolean commas) {
         double heads = share(cells, c -> {
             String text = Figure.pointed(c, commas).toLowerCase(Locale.ROOT);

@@ -60,7 +60,7 @@ final class Rows {
             Text date = texts.get(Target.DATE);
             boolean dated =
                     date != null && Moment.read(date.text(), mapping.dates()).isPresent();
-            Optional<String> why = dated ? Optional.<String>empty().or(() -> onlyDate(texts)) : undated(line, texts);
+            Optional<String> why = dated ? onlyDate(texts) : undated(line, texts);
             if (why.isEmpty() && date == null && mapping.carried() && above.containsKey(Target.DATE)) {
                 CARRIED.forEach(
                         key -> texts.putIfAbsent(key, new Text(columnOf(key), "", above.getOrDefault(key, ""))));

@@ -1,5 +1,6 @@
 package dusk.ledger.sheets;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -22,6 +23,7 @@ import java.util.stream.Collectors;
  * @param words by the key of a target, what is written in the record for a cell's text
  * @param waterKinds of waters that are new, by name
  */
+@RecordBuilder
 public record SheetMapping(
         String sheet,
         long headRow,
@@ -83,72 +85,12 @@ public record SheetMapping(
         return words.getOrDefault(key, Map.of()).getOrDefault(text, text);
     }
 
-    public SheetMapping withColumns(Map<String, Column> other) {
-        return new SheetMapping(
-                sheet,
-                headRow,
-                headRows,
-                dates,
-                commas,
-                row,
-                carried,
-                leaveOut,
-                timeZone,
-                other,
-                fixed,
-                words,
-                waterKinds);
-    }
-
     public SheetMapping withWords(Map<String, Map<String, String>> other) {
-        return new SheetMapping(
-                sheet,
-                headRow,
-                headRows,
-                dates,
-                commas,
-                row,
-                carried,
-                leaveOut,
-                timeZone,
-                columns,
-                fixed,
-                other,
-                waterKinds);
+        return SheetMappingBuilder.builder(this).words(other).build();
     }
 
     public SheetMapping withFixed(Map<String, String> other) {
-        return new SheetMapping(
-                sheet,
-                headRow,
-                headRows,
-                dates,
-                commas,
-                row,
-                carried,
-                leaveOut,
-                timeZone,
-                columns,
-                other,
-                words,
-                waterKinds);
-    }
-
-    public SheetMapping leavingOut(boolean faulty) {
-        return new SheetMapping(
-                sheet,
-                headRow,
-                headRows,
-                dates,
-                commas,
-                row,
-                carried,
-                faulty,
-                timeZone,
-                columns,
-                fixed,
-                words,
-                waterKinds);
+        return SheetMappingBuilder.builder(this).fixed(other).build();
     }
 
     /** The same with words of another beside its own, which come first. */

@@ -3,6 +3,7 @@ package dusk.ledger.sheets;
 import dusk.ledger.interchange.Fault;
 import dusk.ledger.interchange.Refused;
 import dusk.ledger.interchange.Room;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -40,6 +41,12 @@ public final class SheetReader {
         } catch (Unreadable e) {
             throw Refused.of(new Fault(name, e.line(), "", String.valueOf(e.getMessage())));
         }
+    }
+
+    /** Whether a file is a spreadsheet and not a ledger package, by what is in it: a workbook is a zip too. */
+    public static boolean isSpreadsheet(String name, byte[] bytes) {
+        boolean workbook = new String(bytes, StandardCharsets.ISO_8859_1).contains("[Content_Types].xml");
+        return !name.endsWith(".zip") && (workbook || !begins(bytes, 'P', 'K'));
     }
 
     private static boolean begins(byte[] bytes, int... with) {

@@ -1,5 +1,6 @@
 package dusk.ledger.web.bring;
 
+import dusk.ledger.interchange.Fault;
 import dusk.ledger.interchange.PackageReader;
 import dusk.ledger.interchange.PackageReading;
 import dusk.ledger.interchange.Refused;
@@ -24,7 +25,6 @@ import dusk.ledger.web.store.NotYours;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.Arrays;
 import java.util.List;
@@ -126,16 +126,10 @@ class BringController {
     }
 
     private Jobs.Ended read(Person person, String name, byte[] bytes) throws IOException, Refused {
-        Draft draft = isPackage(name, bytes) ? ofPackage(person, name, bytes) : ofSheets(person, name, bytes);
+        Draft draft =
+                SheetReader.isSpreadsheet(name, bytes) ? ofSheets(person, name, bytes) : ofPackage(person, name, bytes);
         drafts.keep(draft);
         return Jobs.Ended.well("/club/bring/" + draft.id(), "");
-    }
-
-    /** A workbook is a zip too: a package is one that describes itself, or is called a zip. */
-    private static boolean isPackage(String name, byte[] bytes) {
-        boolean zip = bytes.length > 1 && bytes[0] == 'P' && bytes[1] == 'K';
-        return zip && !new String(bytes, StandardCharsets.ISO_8859_1).contains("[Content_Types].xml")
-                || name.endsWith(".zip");
     }
 
     private Draft ofPackage(Person person, String name, byte[] bytes) throws IOException, Refused {
@@ -170,7 +164,9 @@ class BringController {
             return "redirect:" + ended.get().next();
         }
         if (started.isEmpty()) {
-            flash.addFlashAttribute("said", "Something is being brought in already; this one was not begun.");
+            flash.addFlashAttribute(
+                    "said",
+                    "Something is being brought in already; this one was not begun. Send it again once that has ended.");
         }
         return ended.isPresent() ? page(person, model, response) : "redirect:/club/bring";
     }
@@ -307,7 +303,7 @@ class BringController {
                     brought.faults().size());
         }
         if (brought.count(Fate.Kind.FISH) + brought.count(Fate.Kind.BLANK) == 0) {
-            throw Refused.of(new dusk.ledger.interchange.Fault(
+            throw Refused.of(new Fault(
                     draft.name(), 0, "", "no row of it could be taken, expected one with a date at the least"));
         }
         return brought.ledger();
@@ -331,7 +327,7 @@ class BringController {
                                 + (back.stayed() == 0
                                         ? "."
                                         : "; " + back.stayed() + " rows stay, since something else stands on them.")
-                                + " Under Trips, Deletions it can be brought back.")
+                                + " Under Trips, Lately deleted, it can be brought back.")
                         .orElse("That was taken back already."));
         return "redirect:/club/bring";
     }

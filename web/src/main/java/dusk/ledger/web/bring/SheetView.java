@@ -71,7 +71,7 @@ record SheetView(
 
     record Fixed(String key, String label, String text, List<String> choices) {}
 
-    /** @param suggested words that are likely meant, first the one that is taken */
+    /** @param list id of the list of words that may be meant */
     record Word(String key, String label, String text, String word, String list) {}
 
     record NewWater(String name, String kind) {}

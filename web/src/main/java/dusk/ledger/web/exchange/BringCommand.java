@@ -20,7 +20,6 @@ import dusk.ledger.web.store.Progress;
 import dusk.ledger.web.store.Viewer;
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.SecureRandom;
@@ -82,7 +81,7 @@ final class BringCommand implements Callable<Integer> {
         if (!Files.exists(file)) {
             throw new IllegalArgumentException(file + ": not there, expected a package, a CSV file or a workbook");
         }
-        SheetFile sheets = isPackage() ? null : SheetReader.read(name(), Files.readAllBytes(file));
+        SheetFile sheets = sheets();
         if (sheets == null && (mapping != null || showMapping)) {
             throw new IllegalArgumentException("--mapping: " + file + " is a package and needs none");
         }
@@ -101,19 +100,17 @@ final class BringCommand implements Callable<Integer> {
         }
     }
 
-    private String name() {
-        return String.valueOf(file.getFileName());
-    }
-
-    /** A folder, or a zip that is no workbook. */
-    private boolean isPackage() throws IOException {
+    /** Null for a package. */
+    private @Nullable SheetFile sheets() throws IOException, Refused {
         if (Files.isDirectory(file)) {
-            return true;
+            return null;
         }
         byte[] bytes = Files.readAllBytes(file);
-        boolean zip = bytes.length > 1 && bytes[0] == 'P' && bytes[1] == 'K';
-        return name().endsWith(".zip")
-                || zip && !new String(bytes, StandardCharsets.ISO_8859_1).contains("[Content_Types].xml");
+        return SheetReader.isSpreadsheet(name(), bytes) ? SheetReader.read(name(), bytes) : null;
+    }
+
+    private String name() {
+        return String.valueOf(file.getFileName());
     }
 
     private int bringSheets(

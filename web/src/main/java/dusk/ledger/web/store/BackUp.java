@@ -68,9 +68,8 @@ public final class BackUp {
     private static Made copy(Path source, Path to, String what) {
         free(to, what);
         Path passing = Path.of(to + ".being-written");
+        begin(passing);
         try {
-            Files.createDirectories(Objects.requireNonNull(to.getParent()));
-            make(passing);
             copyPages(source, passing);
             Made made = looked(passing, to);
             move(passing, to);
@@ -80,6 +79,17 @@ public final class BackUp {
                     to + " cannot be written (" + e.getMessage() + "). Make room, or name another file.", e);
         } finally {
             forget(passing);
+        }
+    }
+
+    /** Makes the file that becomes the copy; one that is there is another's, and stays. */
+    private static void begin(Path passing) {
+        try {
+            Files.createDirectories(Objects.requireNonNull(passing.getParent()));
+            make(passing);
+        } catch (IOException e) {
+            throw new StoreFault(
+                    passing + " cannot be written (" + e.getMessage() + "). Make room, or name another file.", e);
         }
     }
 

@@ -267,7 +267,11 @@ public final class Intake {
         private final String clubId;
         private final String importId;
         private final Keep keep;
+        private final Set<String> freshStints = new HashSet<>();
+
+        /** Stints of which fish, losses or touches came, or their own counts. */
         private final Set<String> freshHanging = new HashSet<>();
+
         private long changed;
 
         Bringing(DSLContext tx, String clubId, String importId, Keep keep) {
@@ -284,11 +288,16 @@ public final class Intake {
             sorted.back().forEach(row -> over(table, row, true));
             if (keep == Keep.THEIRS) {
                 sorted.conflicting().forEach(row -> over(table, row, false));
+                sorted.conflicting().forEach(this::hanging);
                 changed += sorted.conflicting().size();
             }
             changed += sorted.fresh().size() + sorted.back().size();
             for (T row : sorted.fresh()) {
-                hanging(row);
+                if (row instanceof Stint stint) {
+                    freshStints.add(stint.id());
+                } else {
+                    hanging(row);
+                }
             }
             sorted.back().forEach(this::hanging);
             if (!progress.at(coming.size(), coming.size())) {
@@ -298,7 +307,9 @@ public final class Intake {
         }
 
         private <T> void hanging(T row) {
-            if (row instanceof Catch fish) {
+            if (row instanceof Stint stint) {
+                freshHanging.add(stint.id());
+            } else if (row instanceof Catch fish) {
                 freshHanging.add(fish.stintId());
             } else if (row instanceof Loss loss) {
                 freshHanging.add(loss.stintId());
@@ -347,11 +358,12 @@ public final class Intake {
                     .execute();
         }
 
-        /** A stint that stood here and gained fish counts them, whatever its own counts were. */
+        /** A stint that stood here and gained fish counts them, whatever its own counts were; of a new one they agree. */
         void countsAgree(Ledger ledger) {
             Set<String> own = new HashSet<>();
             ledger.stints().forEach(s -> own.add(s.id()));
             own.retainAll(freshHanging);
+            own.removeAll(freshStints);
             for (String id : own) {
                 Here<Stint> there =
                         here(clubId, LedgerFormat.STINTS, List.of(id)).get(id);

@@ -130,6 +130,15 @@ class BackUpTest {
     }
 
     @Test
+    void aCopyThatAnotherIsMakingIsLeftToIt() throws Exception {
+        Path others = Files.writeString(folder.resolve("copy.db.being-written"), "half of it");
+        assertThatThrownBy(() -> BackUp.make(store, folder.resolve("copy.db")))
+                .isInstanceOf(StoreFault.class)
+                .hasMessageContaining("another back-up is being made");
+        assertThat(others).hasContent("half of it");
+    }
+
+    @Test
     void onlyItsOwnerReadsIt() throws Exception {
         Path copy = BackUp.make(store, folder.resolve("copy.db")).file();
         assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(copy)))
