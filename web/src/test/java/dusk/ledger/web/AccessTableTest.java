@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import dusk.ledger.fish.WaterRule;
 import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.instruments.Kind;
 import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.Ledger;
 import dusk.ledger.journal.Loss;
@@ -16,6 +17,8 @@ import dusk.ledger.web.afloat.By;
 import dusk.ledger.web.afloat.RodActs;
 import dusk.ledger.web.afloat.TripActs;
 import dusk.ledger.web.records.Drops;
+import dusk.ledger.web.records.Instrument;
+import dusk.ledger.web.records.Instruments;
 import dusk.ledger.web.records.Mappings;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Trials;
@@ -76,6 +79,9 @@ class AccessTableTest extends RequestedClub {
             GET  /out/mine.zip                            | /out/mine.zip                       | in  200 200 200 200 200
             GET  /health                                  | /health                             | 200 200 200 200 200 200
             GET  /club/keeping                            | /club/keeping                       | in  200 404 404 404 200
+            GET  /club/instruments                        | /club/instruments                   | in  200 404 404 404 200
+            POST /club/instruments                        | /club/instruments ? kind=gauge&name=Mill gauge&address=http://127.0.0.1:9/report.json&water_id=lake | in  422 404 404 404 302
+            POST /club/instruments/{id}/delete            | /club/instruments/{instrument}/delete | in 404 404 404 404 302
             POST /club/keeping/back-up                    | /club/keeping/back-up               | in  302 404 404 404 302
             GET  /club/bring                              | /club/bring                         | in  200 404 404 404 200
             POST /club/bring                              | /club/bring                         | in  422 404 404 404 422
@@ -295,7 +301,17 @@ class AccessTableTest extends RequestedClub {
                         .anyMatch(answer -> !answer.equals("in") && !answer.equals("404")));
     }
 
+    /** The path of the row that is tried. */
+    private String asked = "";
+
     private void prepare() {
+        if (asked.contains("{instrument}")) {
+            // only where it is asked for: each that there is gets listened to sooner or later
+            club.get(Instruments.class)
+                    .keep(new Instrument(
+                            club.officer.clubId(), "gauge", Kind.GAUGE, "Gauge", "http://127.0.0.1:9/", null, "lake"));
+            ids.put("instrument", "gauge");
+        }
         club.get(TripRows.class)
                 .storeHooked(
                         club.officer.viewer(), LedgerFormat.LOSSES, new Loss("lo", "s", null, "snag", 1), "s", true);
@@ -355,6 +371,7 @@ class AccessTableTest extends RequestedClub {
     @ParameterizedTest
     @MethodSource("rows")
     void everyoneGetsTheirAnswerAndARefusalChangesNothing(Row row) throws Exception {
+        asked = row.path();
         Map<String, String> expected = new LinkedHashMap<>();
         Map<String, String> given = new LinkedHashMap<>();
         List<String> who = List.of("signed out", "other club", "other member", "member", "guide", "officer");

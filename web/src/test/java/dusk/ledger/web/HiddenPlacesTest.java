@@ -59,7 +59,8 @@ class HiddenPlacesTest extends RequestedClub {
         club.get(TripActs.class)
                 .move(
                         new By(club.guide, live, "move", TestClub.START),
-                        new Typed(Map.of("spot_id", "dock", "depth_m", "3"), club.guide.units()));
+                        new Typed(Map.of("spot_id", "dock", "depth_m", "3"), club.guide.units()),
+                        null);
     }
 
     private List<Person> others() {

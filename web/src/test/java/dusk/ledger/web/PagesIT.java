@@ -75,6 +75,7 @@ class PagesIT extends RunningApplication {
         "/club, 360, dusk",
         "/club/bring, 360, glare",
         "/club/keeping, 360, dusk",
+        "/club/instruments, 360, dusk",
         "/out, 360, glare",
         "/trips/photo, 360, dusk",
         "/club/bring, 1280, dusk",

@@ -134,7 +134,11 @@ public final class TestClub implements AutoCloseable {
                         "test", Map.of("dusk.store", folder.resolve("club.db").toString())));
         context.registerBean(TurnableClock.class, () -> new TurnableClock(START));
         context.registerBean(PasswordEncoder.class, Plain::new);
-        context.scan("dusk.ledger.web.store", "dusk.ledger.web.records", "dusk.ledger.web.afloat");
+        context.scan(
+                "dusk.ledger.web.store",
+                "dusk.ledger.web.records",
+                "dusk.ledger.web.afloat",
+                "dusk.ledger.web.instruments");
         context.refresh();
         return context;
     }

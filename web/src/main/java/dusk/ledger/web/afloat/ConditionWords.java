@@ -43,6 +43,12 @@ public final class ConditionWords {
         return ALL.containsKey(column);
     }
 
+    /** How long a look at a column is good for; where the wind comes from is looked at with the wind. */
+    public static Duration good(String column) {
+        Condition condition = ALL.get(column.equals("wind_from_deg") ? "wind_mps" : column);
+        return condition == null ? Duration.ZERO : condition.good();
+    }
+
     public static String name(String column) {
         Condition condition = ALL.get(column);
         return condition == null ? column : condition.name();

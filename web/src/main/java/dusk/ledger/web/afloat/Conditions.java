@@ -1,5 +1,7 @@
 package dusk.ledger.web.afloat;
 
+import dusk.ledger.format.Cells;
+import dusk.ledger.format.FileColumn;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Reading;
@@ -10,11 +12,18 @@ import dusk.ledger.web.form.UnitText;
 import dusk.ledger.web.records.Decks;
 import dusk.ledger.web.records.RodOut;
 import dusk.ledger.web.records.TripRows;
+import dusk.ledger.web.store.Acts;
 import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.store.Viewer;
+import dusk.ledger.web.store.Writing;
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -24,12 +33,19 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Conditions {
+    private static final String HAND = "hand";
+
+    /** Columns that say which reading it is, and are never carried over. */
+    private static final Set<String> OWN = Set.of("reading_id", "trip_id", "at", "source", "how");
+
     private final Afloat afloat;
+    private final Acts acts;
     private final Decks decks;
     private final TripRows rows;
     private final NewId newId;
 
-    Conditions(Afloat afloat, Decks decks, TripRows rows, NewId newId) {
+    Conditions(Afloat afloat, Acts acts, Decks decks, TripRows rows, NewId newId) {
+        this.acts = acts;
         this.afloat = afloat;
         this.decks = decks;
         this.rows = rows;
@@ -61,11 +77,82 @@ public class Conditions {
 
     private void store(Afloat.Doing on, Map<String, String> typed, @Nullable Reading before, String how) {
         Map<String, Object> given = Map.of(
-                "reading_id", newId.next(), "trip_id", on.by().tripId(), "at", on.at(), "source", "hand", "how", how);
-        on.w().insert(LedgerFormat.READINGS, form(on).read(typed, given, before));
+                "reading_id", newId.next(), "trip_id", on.by().tripId(), "at", on.at(), "source", HAND, "how", how);
+        Reading read = form(on).read(typed, given, before);
+        List<Reading> later = rows.readings(on.by().viewer(), on.by().tripId());
+        on.w().insert(LedgerFormat.READINGS, read);
+        follow(on.w(), later, on.at(), before, read);
         Map<String, Instant> seen = new TreeMap<>(on.deck().seen());
         typed.keySet().forEach(column -> seen.put(column, on.at()));
         decks.see(on.w(), on.deck(), seen);
+    }
+
+    /**
+     * What instruments said: a reading that carries all else over. It is no act, so that undoing goes by what people did.
+     *
+     * @param cells by column, as the format has them
+     * @param source as the format has it
+     */
+    public void hear(Viewer viewer, String tripId, Instant at, Map<String, Object> cells, String source) {
+        acts.unasked(viewer, w -> {
+            Reading before = rows.lastReading(viewer, tripId, at);
+            Map<String, Object> all = new TreeMap<>(cells);
+            all.put("reading_id", newId.next());
+            all.put("trip_id", tripId);
+            all.put("at", at);
+            all.put("source", source);
+            all.put("how", "measured");
+            Cells of = new Cells();
+            all.forEach(of::with);
+            Reading heard =
+                    before == null ? LedgerFormat.READINGS.read(of) : LedgerFormat.READINGS.changed(before, all);
+            w.insert(LedgerFormat.READINGS, heard);
+            return heard;
+        });
+    }
+
+    /**
+     * What an instrument's readings carried over of one by hand that was taken back goes too.
+     *
+     * @param before the trip's readings before it was taken back, in their order
+     */
+    void takenBack(Writing w, Viewer viewer, String tripId, List<Reading> before) {
+        List<Reading> after = rows.readings(viewer, tripId);
+        Set<String> ids = after.stream().map(Reading::id).collect(Collectors.toSet());
+        for (Reading gone : before) {
+            if (!ids.contains(gone.id())) {
+                follow(w, after, gone.at(), gone, rows.lastReading(viewer, tripId, gone.at()));
+            }
+        }
+    }
+
+    /**
+     * Instruments' readings from then on that carried a hand's values over carry those that stand in their place, up to
+     * the next reading by hand. So a touch that waited without a signal, and one that is taken back, are as if in turn.
+     */
+    private static void follow(
+            Writing w, List<Reading> rows, Instant from, @Nullable Reading carried, @Nullable Reading stands) {
+        for (Reading row : rows) {
+            if (!row.at().isAfter(from)) {
+                continue;
+            }
+            if (HAND.equals(row.source()) || row.source() == null) {
+                return;
+            }
+            Map<String, @Nullable Object> cells = new TreeMap<>();
+            for (FileColumn<Reading> column : LedgerFormat.READINGS.columns()) {
+                Object was = carried == null ? null : column.value().apply(carried);
+                Object is = stands == null ? null : column.value().apply(stands);
+                if (!OWN.contains(column.name())
+                        && !Objects.equals(was, is)
+                        && Objects.equals(was, column.value().apply(row))) {
+                    cells.put(column.name(), is);
+                }
+            }
+            if (!cells.isEmpty()) {
+                w.update(LedgerFormat.READINGS, LedgerFormat.READINGS.changed(row, cells));
+            }
+        }
     }
 
     private static RecordForm<Reading> form(Afloat.Doing on) {

@@ -155,14 +155,15 @@ public class RodActs {
     /**
      * What was left out when a fish was landed on a rod.
      *
+     * @param what was done, in words
      * @param completed the fish with the rest, of the fish as it is now
      */
-    public void complete(By by, String rodId, String catchId, UnaryOperator<Catch> completed) {
+    public void complete(By by, String rodId, String catchId, String what, UnaryOperator<Catch> completed) {
         afloat.once(by, "", on -> {
             RodOut rod = on.rod(rodId);
             Catch fish =
                     completed.apply(rows.fish(by.viewer(), by.tripId(), catchId).orElseThrow(NotYours::new));
-            on.say(rod, fish.species() + " completed");
+            on.say(rod, fish.species() + " " + what);
             on.w().update(LedgerFormat.CATCHES, fish);
             decks.touch(on.w(), rod, on.at());
         });

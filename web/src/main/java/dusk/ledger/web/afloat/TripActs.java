@@ -9,6 +9,7 @@ import dusk.ledger.journal.Trip;
 import dusk.ledger.journal.Water;
 import dusk.ledger.teach.Lot;
 import dusk.ledger.units.Length;
+import dusk.ledger.units.Position;
 import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.records.Calls;
 import dusk.ledger.web.records.Deck;
@@ -34,7 +35,7 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** What is done with a deck as a whole: it begins, takes another rod, moves, ends; and acts are taken back. */
+/** What is done with a deck as a whole: it begins, takes another rod, moves, ends. */
 @Component
 public class TripActs {
     private final Afloat afloat;
@@ -191,9 +192,10 @@ public class TripActs {
     /**
      * Moves all rods to a place of the list, or to a new one of a name or a kind.
      *
+     * @param here where the boat is, which a new place gets; null where nobody knows
      * @throws Refusal where nothing says where to
      */
-    public void move(By by, Typed typed) {
+    public void move(By by, Typed typed, @Nullable Position here) {
         afloat.live(by, "", on -> {
             String label = typed.textOrNull("label");
             String structure = typed.textOrNull("structure");
@@ -213,6 +215,7 @@ public class TripActs {
                         .waterId(on.deck().water().id())
                         .label(name)
                         .structure(structure)
+                        .position(here)
                         .build();
                 decks.newPlace(on.w(), by.viewer(), to);
             } else if (chosen != null) {
@@ -224,8 +227,12 @@ public class TripActs {
         });
     }
 
-    /** Moves all rods to a new place of the kind that the first of them is at, fished as deep; its hour is its name. */
-    public void next(By by) {
+    /**
+     * Moves all rods to a new place of the kind that the first of them is at, fished as deep; its hour is its name.
+     *
+     * @param position of the boat; null where nobody knows
+     */
+    public void next(By by, @Nullable Position position) {
         afloat.live(by, "", on -> {
             String waterId = on.deck().water().id();
             Spot here = on.deck().rods().stream()
@@ -239,7 +246,10 @@ public class TripActs {
                     here,
                     newId.next(),
                     TimeText.hour(on.at(), on.deck().zone()));
-            decks.newPlace(on.w(), by.viewer(), to);
+            decks.newPlace(
+                    on.w(),
+                    by.viewer(),
+                    SpotBuilder.builder(to).position(position).build());
             move(on, to, RodOut::depth);
         });
     }
@@ -325,16 +335,5 @@ public class TripActs {
             Instant end = on.at().isAfter(latest) ? latest : on.at();
             on.w().update(LedgerFormat.TRIPS, LedgerFormat.TRIPS.changed(trip, Map.of("ended_at", end)));
         });
-    }
-
-    /** Takes an act back; a refusal says why it cannot be. */
-    public void undo(By by, String actId) {
-        decks.deck(by.viewer(), by.tripId());
-        Acts.Undoing undoing = acts.undo(by.viewer(), by.tripId(), actId);
-        if (undoing == Acts.Undoing.OVERTAKEN) {
-            throw new Refusal("Something came after it. Undo that first, or change the stint on the trip's page.");
-        } else if (undoing == Acts.Undoing.GONE) {
-            throw new Refusal("That was undone already.");
-        }
     }
 }

@@ -1,7 +1,9 @@
 package dusk.ledger.web.deck;
 
+import dusk.ledger.format.Cells;
 import dusk.ledger.format.FileColumn;
 import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.instruments.Feed;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.journal.Reading;
 import dusk.ledger.safety.Danger;
@@ -10,12 +12,15 @@ import dusk.ledger.vocabulary.Words;
 import dusk.ledger.web.afloat.ConditionWords;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.form.UnitText;
+import dusk.ledger.web.instruments.Live;
 import dusk.ledger.web.records.Deck;
+import dusk.ledger.web.records.HeardColumns;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -26,12 +31,13 @@ class ConditionStrip {
     record Strip(List<DeckView.Chip> chips, DeckView.@Nullable Ask ask, List<String> dangers) {}
 
     Strip of(Seen seen, Just just) {
-        Reading last = seen.last();
         Deck deck = seen.deck();
         Instant now = seen.now();
         UnitText text = new UnitText(seen.units(), deck.zone());
-        Map<String, String> values =
-                last == null ? Map.of() : new RecordForm<>(LedgerFormat.READINGS, text).typed(last);
+        RecordForm<Reading> form = new RecordForm<>(LedgerFormat.READINGS, text);
+        Reading stands = stands(seen);
+        Map<String, String> values = stands == null ? Map.of() : form.typed(stands);
+        Map<String, String> live = live(seen.told(), form);
         List<DeckView.Chip> chips = new ArrayList<>();
         DeckView.Ask ask = null;
         for (ConditionWords.Condition condition : ConditionWords.all()) {
@@ -41,15 +47,17 @@ class ConditionStrip {
             if (skipped && value.isEmpty()) {
                 continue;
             }
-            Instant looked = deck.seen().getOrDefault(column, last == null ? Instant.EPOCH : last.at());
-            Duration age = Duration.between(looked, now);
+            HeardColumns.Note look = look(seen, column);
+            Live said = seen.told().live().get(column);
+            Duration age = Duration.between(look.at(), now);
             boolean doubtful = value.isEmpty() || age.compareTo(condition.good()) > 0;
             boolean refused = just.at().equals(column);
             chips.add(new DeckView.Chip(
                     column,
                     condition.name(),
                     value,
-                    value.isEmpty() ? "not yet" : age(age),
+                    value.isEmpty() ? "not yet" : look.by().isEmpty() ? age(age) : look.by() + ", " + Feed.span(age),
+                    said != null && look.by().isEmpty() ? said.by() + ": " + live.getOrDefault(column, "") : "",
                     doubtful,
                     words(column),
                     Judged.words(column),
@@ -71,7 +79,59 @@ class ConditionStrip {
                         !value.isEmpty());
             }
         }
-        return new Strip(chips, ask, Danger.of(last).stream().map(Danger::words).toList());
+        return new Strip(
+                chips, ask, Danger.of(stands).stream().map(Danger::words).toList());
+    }
+
+    /** Whether a look by hand is good still: it goes before every instrument. */
+    private static boolean handHolds(Seen seen, String column) {
+        Instant looked = seen.deck().seen().get(column);
+        return looked != null && Duration.between(looked, seen.now()).compareTo(ConditionWords.good(column)) <= 0;
+    }
+
+    /** The last reading with what instruments say now in its place; null where there is neither. */
+    private static @Nullable Reading stands(Seen seen) {
+        Map<String, Object> said = new TreeMap<>();
+        seen.told().live().forEach((column, live) -> {
+            if (!handHolds(seen, column)) {
+                said.put(column, live.cell());
+            }
+        });
+        if (said.isEmpty()) {
+            return seen.last();
+        }
+        said.put("reading_id", "now");
+        said.put("trip_id", seen.deck().trip().id());
+        said.put("at", seen.now());
+        Cells cells = new Cells();
+        said.forEach(cells::with);
+        return seen.last() == null
+                ? LedgerFormat.READINGS.read(cells)
+                : LedgerFormat.READINGS.changed(seen.last(), said);
+    }
+
+    /** When a column was looked at last, and by which instrument; by nobody's name where it was by hand. */
+    private static HeardColumns.Note look(Seen seen, String column) {
+        Instant hand = seen.deck().seen().get(column);
+        Live said = seen.told().live().get(column);
+        HeardColumns.Note noted = seen.told().noted().get(column);
+        boolean holds = handHolds(seen, column);
+        if (said != null && !holds) {
+            return new HeardColumns.Note(said.at(), said.by());
+        }
+        if (noted != null && !holds && (hand == null || noted.at().isAfter(hand))) {
+            return noted;
+        }
+        Reading last = seen.last();
+        return new HeardColumns.Note(hand != null ? hand : last == null ? Instant.EPOCH : last.at(), "");
+    }
+
+    /** What instruments say, as the reader reads it. */
+    private static Map<String, String> live(Told told, RecordForm<Reading> form) {
+        Cells cells =
+                new Cells().with("reading_id", "live").with("trip_id", "live").with("at", Instant.EPOCH);
+        told.live().forEach((column, said) -> cells.with(column, said.cell()));
+        return told.live().isEmpty() ? Map.of() : form.typed(LedgerFormat.READINGS.read(cells));
     }
 
     private static List<String> words(String column) {

@@ -2,19 +2,24 @@ package dusk.ledger.web.deck;
 
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.teach.Lot;
+import dusk.ledger.units.Position;
 import dusk.ledger.web.afloat.Acting;
 import dusk.ledger.web.afloat.By;
 import dusk.ledger.web.afloat.ConditionWords;
 import dusk.ledger.web.afloat.Conditions;
 import dusk.ledger.web.afloat.FanActs;
 import dusk.ledger.web.afloat.Refusal;
+import dusk.ledger.web.afloat.TakingBack;
 import dusk.ledger.web.afloat.TripActs;
 import dusk.ledger.web.form.Typed;
+import dusk.ledger.web.instruments.Aboard;
+import dusk.ledger.web.records.Decks;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.NotYours;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -33,8 +38,22 @@ class DeckController {
     private final TripActs acts;
     private final Conditions conditions;
     private final FanActs fans;
+    private final TakingBack back;
+    private final Decks decks;
+    private final Aboard aboard;
 
-    DeckController(Answer answer, Acting acting, TripActs acts, Conditions conditions, FanActs fans) {
+    DeckController(
+            Answer answer,
+            Acting acting,
+            TripActs acts,
+            Conditions conditions,
+            FanActs fans,
+            TakingBack back,
+            Decks decks,
+            Aboard aboard) {
+        this.back = back;
+        this.decks = decks;
+        this.aboard = aboard;
         this.answer = answer;
         this.acting = acting;
         this.acts = acts;
@@ -80,10 +99,15 @@ class DeckController {
         return answer.whole(person, tripId, just, !script.isEmpty(), model, response);
     }
 
+    /** Where the boat is, which a new place gets; a place of the list stays where it is. */
+    private @Nullable Position here(By by) {
+        return aboard.position(by.person(), decks.deck(by.viewer(), by.tripId()), by.at());
+    }
+
     private void act(By by, String what, String column, Typed typed) {
         switch (what) {
-            case "move" -> acts.move(by, typed);
-            case "next" -> acts.next(by);
+            case "move" -> acts.move(by, typed, here(by));
+            case "next" -> acts.next(by, here(by));
             case "lines" ->
                 acts.lines(by, Said.among(List.of("up", "in"), "lines", typed).equals("up"));
             case "end" -> acts.end(by);
@@ -99,7 +123,7 @@ class DeckController {
             }
             case "trial" -> acts.trial(by, typed.textOrNull("trial_id"));
             case "sign" -> conditions.sign(by, Said.of("kind", typed));
-            case "undo" -> acts.undo(by, typed.text("undo"));
+            case "undo" -> back.undo(by, typed.text("undo"));
             default -> {
                 if (!ConditionWords.knows(column)) {
                     throw new NotYours();

@@ -4,9 +4,13 @@ import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Stint;
 import dusk.ledger.teach.Trial;
+import dusk.ledger.units.Bearing;
 import dusk.ledger.units.Figures;
+import dusk.ledger.units.Length;
+import dusk.ledger.units.Speed;
 import dusk.ledger.vocabulary.Words;
 import dusk.ledger.web.form.FormField;
+import dusk.ledger.web.instruments.Aboard;
 import dusk.ledger.web.records.Deck;
 import dusk.ledger.web.records.Fans;
 import dusk.ledger.web.records.Person;
@@ -18,6 +22,7 @@ import dusk.ledger.web.words.PlaceWords;
 import dusk.ledger.web.words.SetUpWords;
 import dusk.ledger.web.words.StintWords;
 import dusk.ledger.web.words.TimeText;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -68,6 +73,7 @@ class DeckPages {
                 places(seen),
                 Words.of("structure"),
                 conditions.dangers(),
+                boat(seen),
                 seen.acts().stream()
                         .findFirst()
                         .map(d -> new DeckView.Undo(
@@ -80,6 +86,35 @@ class DeckPages {
                 Objects.requireNonNullElse(seen.settings().trialId(), ""),
                 first(deck, just),
                 just.at().isEmpty() ? just.fault() : "");
+    }
+
+    /** How the boat lies, as its feed says. */
+    private static DeckView.Boat boat(Seen seen) {
+        Aboard.Boat boat = seen.told().boat();
+        List<DeckView.Instrument> listened = seen.told().states().stream()
+                .map(one -> new DeckView.Instrument(one.name(), one.well(), one.state()))
+                .toList();
+        if (boat == null) {
+            return new DeckView.Boat("", false, "", listened);
+        }
+        List<String> words = new ArrayList<>();
+        String depth = boat.depthM() == null
+                ? ""
+                : Length.ofMetres(boat.depthM()).show(seen.units().depth());
+        if (!depth.isEmpty()) {
+            words.add(depth + " under it");
+        }
+        if (boat.drift() != null) {
+            words.add("drifting "
+                    + Speed.ofMetresPerSecond(boat.drift().mps())
+                            .show(seen.units().current()) + " towards "
+                    + Bearing.ofDegrees(Math.round(boat.drift().toDeg())).show());
+        }
+        if (boat.position() != null) {
+            words.add("position known");
+        }
+        return new DeckView.Boat(
+                boat.by() + ": " + String.join(", ", words) + ".", boat.position() != null, depth, listened);
     }
 
     /** What was just done to something stands first. */

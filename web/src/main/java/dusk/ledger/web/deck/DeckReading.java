@@ -5,10 +5,13 @@ import dusk.ledger.journal.Rod;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Spot;
 import dusk.ledger.journal.Stint;
+import dusk.ledger.web.instruments.Aboard;
 import dusk.ledger.web.records.Anglers;
 import dusk.ledger.web.records.Deck;
 import dusk.ledger.web.records.Drops;
+import dusk.ledger.web.records.Fans;
 import dusk.ledger.web.records.FishFacts;
+import dusk.ledger.web.records.HeardColumns;
 import dusk.ledger.web.records.Offers;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Places;
@@ -43,6 +46,9 @@ class DeckReading {
     private final Acts acts;
     private final FishFacts facts;
     private final Offers offers;
+    private final Fans fans;
+    private final HeardColumns heard;
+    private final Aboard aboard;
     private final Clock clock;
 
     DeckReading(
@@ -56,7 +62,13 @@ class DeckReading {
             Acts acts,
             FishFacts facts,
             Offers offers,
+            Fans fans,
+            HeardColumns heard,
+            Aboard aboard,
             Clock clock) {
+        this.fans = fans;
+        this.heard = heard;
+        this.aboard = aboard;
         this.offers = offers;
         this.rows = rows;
         this.anglers = anglers;
@@ -93,7 +105,21 @@ class DeckReading {
                 facts.toothed(viewer, deck.water().id()),
                 drops.calibrations(viewer),
                 rows.lastReading(viewer, trip, now),
-                offers.of(viewer, trip));
+                offers.of(viewer, trip),
+                told(person, deck, heard.of(viewer, trip)));
+    }
+
+    private Told told(Person person, Deck deck, Map<String, HeardColumns.Note> noted) {
+        Aboard.Boat boat = aboard.boat(person, deck);
+        Fans.Laid fan =
+                boat == null ? null : fans.from(person.viewer(), deck.trip().id(), deck.spotId());
+        return new Told(
+                aboard.now(person, deck),
+                noted,
+                boat,
+                aboard.states(person, deck),
+                fan == null ? null : fan.laid().towardDeg(),
+                aboard.length(person, deck));
     }
 
     Seen card(Person person, Deck deck, RodOut rod) {
@@ -129,7 +155,8 @@ class DeckReading {
                 facts.toothed(viewer, deck.water().id()),
                 drops.calibrations(viewer, setUp),
                 rows.lastReading(viewer, trip, now),
-                offers.of(viewer, trip));
+                offers.of(viewer, trip),
+                told(person, deck, Map.of()));
     }
 
     private static <T> Map<String, T> byId(Collection<T> list, Function<T, String> id) {

@@ -26,6 +26,7 @@ record DeckView(
         List<FormField.Option> places,
         List<String> structures,
         List<String> dangers,
+        Boat boat,
         @Nullable Undo undo,
         boolean roomForRods,
         Casts casts,
@@ -34,6 +35,19 @@ record DeckView(
         String trial,
         String first,
         String fault) {
+
+    /**
+     * What the boat's own instruments say of it.
+     *
+     * @param words how it lies; empty where no feed says so
+     * @param here whether its position is known, which a new place gets
+     * @param depth under it, as typed; empty where it is not known
+     * @param instruments that are listened to
+     */
+    record Boat(String words, boolean here, String depth, List<Instrument> instruments) {}
+
+    /** @param state in a sentence */
+    record Instrument(String name, boolean well, String state) {}
 
     /** The act to undo, and what it was. */
     record Undo(String act, String what) {}
@@ -124,7 +138,12 @@ record DeckView(
     /** @param lastSeen the hour of the last touch, as typed into the field */
     record Forgotten(long minutes, String lastSeen) {}
 
-    /** @param open whether it was just landed, so that the rest is asked for */
+    /**
+     * A fish that was landed.
+     *
+     * @param open whether it was just landed, so that the rest is asked for
+     * @param board off which board its length stands there, and how long ago; empty for none
+     */
     record Fish(
             String id,
             String species,
@@ -132,7 +151,8 @@ record DeckView(
             List<String> cautions,
             boolean open,
             Slider slider,
-            List<FormField> fields) {}
+            List<FormField> fields,
+            String board) {}
 
     /**
      * What a rod's stints to come may say of how it is fished.
@@ -195,6 +215,8 @@ record DeckView(
     /**
      * A condition on the strip.
      *
+     * @param age how old it is, and by which instrument it was taken
+     * @param aside what an instrument says where a look by hand stands; empty for nothing
      * @param words to choose from; empty where it is typed
      * @param judged words to judge by where nothing measures it, beside what is typed
      */
@@ -203,6 +225,7 @@ record DeckView(
             String name,
             String value,
             String age,
+            String aside,
             boolean doubtful,
             List<String> words,
             List<String> judged,

@@ -1,6 +1,7 @@
 package dusk.ledger.web.deck;
 
 import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.instruments.Feed;
 import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.CatchBuilder;
 import dusk.ledger.journal.Invalid;
@@ -11,11 +12,13 @@ import dusk.ledger.units.Length;
 import dusk.ledger.units.UnitSystem;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.form.UnitText;
+import dusk.ledger.web.instruments.Lengths;
 import dusk.ledger.web.records.Deck;
 import dusk.ledger.web.records.FishCurves;
 import dusk.ledger.web.records.FishFacts;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.words.FishWords;
+import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -65,13 +68,16 @@ class FishSheet {
         UnitSystem units = person.units();
         RecordForm<Catch> form = form(person, deck);
         Map<String, String> typed = new HashMap<>(form.typed(fish));
-        if (typed.getOrDefault("length_how", "").isEmpty()) {
+        Lengths.Measured board = fish.length() == null ? seen.told().length() : null;
+        if (board != null) {
+            typed.put("length_mm", board.length().show(person.units().lure()));
+            typed.put("length_how", "measured");
+        } else if (typed.getOrDefault("length_how", "").isEmpty()) {
             typed.put("length_how", usualHow(trip));
         }
         FishFacts.Lengths span = facts.lengths(person.viewer(), deck.water().id(), fish.species());
-        double at = fish.length() == null
-                ? (span.from() + span.to()) / 2
-                : fish.length().millimetres();
+        Length length = board == null ? fish.length() : board.length();
+        double at = length == null ? (span.from() + span.to()) / 2 : length.millimetres();
         boolean inches = units.lure() == Length.Unit.INCH;
         double unit = inches ? 25.4 : 10;
         return new DeckView.Fish(
@@ -86,7 +92,8 @@ class FishSheet {
                         inches ? "0.25" : "0.5",
                         Figures.trimmed(Math.round(at / unit * 2) / 2.0, 1),
                         units.lure().symbol()),
-                TypedFields.of(form, fish, typed, just, refused));
+                TypedFields.of(form, fish, typed, just, refused),
+                board == null ? "" : board.by() + ", " + Feed.span(Duration.between(board.at(), seen.now())) + " ago");
     }
 
     /** The sheet of a fish that a device lands without a signal: it puts the id in. */

@@ -132,7 +132,7 @@ class RodController {
 
     private Just complete(By by, String rodId, String catchId, Map<String, String> typed) {
         Deck deck = decks.deck(by.viewer(), by.tripId());
-        acts.complete(by, rodId, catchId, fish -> sheet.read(by.person(), deck, fish, typed));
+        acts.complete(by, rodId, catchId, "completed", fish -> sheet.read(by.person(), deck, fish, typed));
         return Just.NOTHING;
     }
 

@@ -31,6 +31,7 @@ import org.jspecify.annotations.Nullable;
  * @param acts those that stand, newest first
  * @param last the newest reading; null before the first
  * @param settings of the lot and of a trial
+ * @param told by instruments
  */
 record Seen(
         Person person,
@@ -48,7 +49,8 @@ record Seen(
         boolean toothed,
         Calibrations calibrations,
         @Nullable Reading last,
-        Offers.Settings settings) {
+        Offers.Settings settings,
+        Told told) {
     static final double SECONDS_PER_HOUR = 3600;
 
     UnitSystem units() {

@@ -177,7 +177,7 @@ class DemoDay implements ApplicationRunner {
             rodActs.swap(at(31), two, Map.of("colour", "silver shad"));
             rodActs.touch(at(40), two, "bite");
             conditions.sign(at(44), "fish on sonar");
-            tripActs.move(at(52), typed(Map.of("spot_id", next.id(), "depth_m", "5.5 m")));
+            tripActs.move(at(52), typed(Map.of("spot_id", next.id(), "depth_m", "5.5 m")), null);
             rodActs.lost(at(61), three, "jumped off");
             rodActs.swap(at(66), three, Map.of("weight", "down"));
             rodActs.landed(at(74), two, "largemouth", 1);
@@ -229,6 +229,7 @@ class DemoDay implements ApplicationRunner {
                     at(minutes),
                     rodId,
                     fish.get(fish.size() - 1).id(),
+                    "completed",
                     landed -> CatchBuilder.builder(landed)
                             .length(Length.ofMillimetres(lengthMm))
                             .lengthHow("measured")

@@ -7,6 +7,8 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -39,6 +41,12 @@ public record Deck(
     /** The place its rods are at; null where it is not known. */
     public @Nullable String spotId() {
         return rods.isEmpty() ? null : rods.get(0).spotId();
+    }
+
+    /** Ids of the anglers aboard: who logs the trip and who has a rod out. */
+    public Set<String> aboard() {
+        return Stream.concat(Stream.ofNullable(trip.loggedBy()), rods.stream().map(RodOut::anglerId))
+                .collect(Collectors.toSet());
     }
 
     /** Nothing is done on a deck before its trip began, whatever a device's clock says. */

@@ -25,9 +25,11 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.Field;
 import org.jooq.Record;
@@ -65,20 +67,24 @@ public class Decks {
         if (row == null) {
             throw new NotYours();
         }
-        Map<String, Instant> seen = new TreeMap<>();
-        json.readTree(row.get(DECKS.SEEN))
-                .properties()
-                .forEach(cell ->
-                        seen.put(cell.getKey(), Instant.parse(cell.getValue().asString())));
         Set<String> waved = new TreeSet<>();
         json.readTree(row.get(DECKS.WAVED)).forEach(column -> waved.add(column.asString()));
         return new Deck(
                 LedgerRows.read(LedgerFormat.TRIPS, row, 0),
                 LedgerRows.read(LedgerFormat.WATERS, row, trips.size()),
                 row.get(DECKS.UNTIL_AT),
-                seen,
+                seen(row.get(DECKS.SEEN)),
                 waved,
                 rods(viewer, RODS_OUT.TRIP_ID.eq(tripId)));
+    }
+
+    private Map<String, Instant> seen(String stored) {
+        Map<String, Instant> seen = new TreeMap<>();
+        json.readTree(stored)
+                .properties()
+                .forEach(cell ->
+                        seen.put(cell.getKey(), Instant.parse(cell.getValue().asString())));
+        return seen;
     }
 
     /** A rod as it is now, of a trip. */
@@ -147,6 +153,61 @@ public class Decks {
                 .and(TRIPS.ENDED_AT.isNull())
                 .orderBy(TRIPS.STARTED_AT.desc())
                 .fetch(TRIPS.TRIP_ID);
+    }
+
+    /**
+     * A trip being fished, as far as an instrument must know of it.
+     *
+     * @param aboard ids of the anglers on it
+     * @param touchedAt when somebody did anything on it last
+     * @param seen when each column of the readings was looked at last by hand
+     */
+    public record UnderWay(
+            String clubId,
+            String tripId,
+            String waterId,
+            Set<String> aboard,
+            Instant touchedAt,
+            Map<String, Instant> seen) {}
+
+    /** Every club's trips that are being fished. */
+    public List<UnderWay> underWay() {
+        return store
+                .read()
+                .select(TRIPS.CLUB_ID, TRIPS.TRIP_ID, TRIPS.WATER_ID, TRIPS.LOGGED_BY, TRIPS.STARTED_AT)
+                .select(RODS_OUT.ANGLER_ID, RODS_OUT.TOUCHED_AT, DECKS.SEEN)
+                .from(TRIPS)
+                .join(DECKS)
+                .on(TRIPS.CLUB_ID.eq(DECKS.CLUB_ID), TRIPS.TRIP_ID.eq(DECKS.TRIP_ID))
+                .leftJoin(RODS_OUT)
+                .on(RODS_OUT.CLUB_ID.eq(DECKS.CLUB_ID), RODS_OUT.TRIP_ID.eq(DECKS.TRIP_ID))
+                .where(TRIPS.ENDED_AT.isNull())
+                .and(TRIPS.DELETION_ID.isNull())
+                .fetchGroups(new Field<?>[] {TRIPS.CLUB_ID, TRIPS.TRIP_ID})
+                .values()
+                .stream()
+                .map(this::underWay)
+                .toList();
+    }
+
+    private UnderWay underWay(List<? extends Record> rods) {
+        Set<String> aboard = new TreeSet<>();
+        Record first = rods.get(0);
+        Instant touched = first.get(TRIPS.STARTED_AT);
+        for (Record rod : rods) {
+            Stream.of(rod.get(TRIPS.LOGGED_BY), rod.get(RODS_OUT.ANGLER_ID))
+                    .filter(Objects::nonNull)
+                    .forEach(aboard::add);
+            Instant at = rod.get(RODS_OUT.TOUCHED_AT);
+            touched = at != null && at.isAfter(touched) ? at : touched;
+        }
+        return new UnderWay(
+                first.get(TRIPS.CLUB_ID),
+                first.get(TRIPS.TRIP_ID),
+                first.get(TRIPS.WATER_ID),
+                aboard,
+                touched,
+                seen(first.get(DECKS.SEEN)));
     }
 
     /** Begins a trip on a deck, logged by the viewer. */

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
@@ -69,6 +70,14 @@ public final class Acts {
     /** The same for an act after which the trip is fished no more: what is learnt from ended trips is to be learnt anew. */
     public boolean last(Viewer viewer, Act act, Consumer<Writing> change) {
         return store.write(viewer.clubId(), tx -> once(tx, viewer, act, change));
+    }
+
+    /**
+     * Writes on a trip being fished what nobody touched for, such as what an instrument said: it is no act, so that undoing
+     * goes by what people did.
+     */
+    public <T> T unasked(Viewer viewer, Function<Writing, T> change) {
+        return store.writeAfloat(viewer.clubId(), tx -> change.apply(new Writing(tx, viewer.clubId())));
     }
 
     private boolean once(DSLContext tx, Viewer viewer, Act act, Consumer<Writing> change) {

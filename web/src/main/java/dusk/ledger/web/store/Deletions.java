@@ -4,6 +4,7 @@ import static dusk.ledger.web.schema.Tables.ANGLERS;
 import static dusk.ledger.web.schema.Tables.CATCHES;
 import static dusk.ledger.web.schema.Tables.DELETIONS;
 import static dusk.ledger.web.schema.Tables.DROPS;
+import static dusk.ledger.web.schema.Tables.INSTRUMENTS;
 import static dusk.ledger.web.schema.Tables.LOSSES;
 import static dusk.ledger.web.schema.Tables.READINGS;
 import static dusk.ledger.web.schema.Tables.RODS;
@@ -35,8 +36,21 @@ import org.springframework.stereotype.Component;
 @Component
 public final class Deletions {
     static final List<Table<?>> MARKED = List.of(
-            ANGLERS, WATERS, SPOTS, SETUPS, RODS, TRIPS, READINGS, SIGNS, STINTS, CATCHES, TOUCHES, LOSSES, DROPS,
-            RULES);
+            ANGLERS,
+            WATERS,
+            SPOTS,
+            SETUPS,
+            RODS,
+            TRIPS,
+            READINGS,
+            SIGNS,
+            STINTS,
+            CATCHES,
+            TOUCHES,
+            LOSSES,
+            DROPS,
+            RULES,
+            INSTRUMENTS);
 
     /** So long a deletion can be undone, by whoever made it and by any officer. */
     public static final Duration UNDOABLE = Duration.ofDays(90);
@@ -107,6 +121,13 @@ public final class Deletions {
 
     public String rule(Viewer viewer, String ruleId, String what) {
         return delete(viewer, what, (tx, id) -> mark(tx, viewer, id, RULES, RULES.RULE_ID.eq(ruleId)));
+    }
+
+    public String instrument(Viewer viewer, String instrumentId, String what) {
+        return delete(
+                viewer,
+                what,
+                (tx, id) -> mark(tx, viewer, id, INSTRUMENTS, INSTRUMENTS.INSTRUMENT_ID.eq(instrumentId)));
     }
 
     /** The deletions that the viewer may undo, newest first: their own, for an officer all of the club. */

@@ -25,6 +25,7 @@ import org.jspecify.annotations.Nullable;
 final class Boat implements AutoCloseable {
     final TestClub club;
     final TripActs trips;
+    final TakingBack back;
     final RodActs rods;
     final Conditions conditions;
     final String trip;
@@ -38,6 +39,7 @@ final class Boat implements AutoCloseable {
     Boat(Path folder, boolean up) {
         club = new TestClub(folder);
         trips = club.get(TripActs.class);
+        back = club.get(TakingBack.class);
         rods = club.get(RodActs.class);
         conditions = club.get(Conditions.class);
         trip = trips.begin(

@@ -201,7 +201,7 @@ class DeckDayTest extends Aboard {
         boat.after(15);
         boat.rods.down(boat.now(), boat.id(2));
         boat.after(5);
-        boat.trips.move(boat.now(), boat.typed("spot_id", "dock", "depth_m", "2.5"));
+        boat.trips.move(boat.now(), boat.typed("spot_id", "dock", "depth_m", "2.5"), null);
         assertThat(boat.lastSaid())
                 .as("a mark, which each reader's own view fills")
                 .isEqualTo("moved to [place dock]");
@@ -219,8 +219,8 @@ class DeckDayTest extends Aboard {
     @Test
     void aNewPlaceIsItsMakersOwnAndIsCalledByItsKindAndHourUntilItHasAName() {
         boat.after(61);
-        boat.trips.move(boat.now(), boat.typed("structure", "hump"));
-        boat.trips.move(boat.now(), boat.typed("structure", "dock", "label", "Old Slip"));
+        boat.trips.move(boat.now(), boat.typed("structure", "hump"), null);
+        boat.trips.move(boat.now(), boat.typed("structure", "dock", "label", "Old Slip"), null);
         List<Spot> mine = boat.club.get(dusk.ledger.web.records.Places.class).of(boat.club.guide.viewer(), "lake");
         assertThat(mine).extracting(Spot::label).contains("hump 15:01", "Old Slip");
         assertThat(boat.club.all(LedgerFormat.SPOTS))
@@ -231,13 +231,13 @@ class DeckDayTest extends Aboard {
 
     @Test
     void aMoveSaysWhereTo() {
-        assertThatThrownBy(() -> boat.trips.move(boat.now(), boat.typed("depth_m", "3")))
+        assertThatThrownBy(() -> boat.trips.move(boat.now(), boat.typed("depth_m", "3"), null))
                 .isInstanceOf(Refusal.class)
                 .hasMessage("Say where to: a place of the list, or what kind of place it is.");
-        assertThatThrownBy(() -> boat.trips.move(boat.now(), boat.typed("spot_id", "dock", "depth_m", "deep")))
+        assertThatThrownBy(() -> boat.trips.move(boat.now(), boat.typed("spot_id", "dock", "depth_m", "deep"), null))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("deep");
-        assertThatThrownBy(() -> boat.trips.move(boat.now(), boat.typed("spot_id", "pass")))
+        assertThatThrownBy(() -> boat.trips.move(boat.now(), boat.typed("spot_id", "pass"), null))
                 .as("a place of another water")
                 .isInstanceOf(NotYours.class);
         assertThat(boat.stints()).hasSize(2);
@@ -281,7 +281,7 @@ class DeckDayTest extends Aboard {
                 () -> boat.rods.touch(boat.now(), rod, "bite"),
                 () -> boat.rods.up(boat.now(), rod),
                 () -> boat.rods.swap(boat.now(), rod, Boat.map("colour", "violet")),
-                () -> boat.trips.move(boat.now(), boat.typed("spot_id", "dock")),
+                () -> boat.trips.move(boat.now(), boat.typed("spot_id", "dock"), null),
                 () -> boat.trips.add(boat.now(), new TripActs.Wanted("x", null, "jig", null, null)),
                 () -> boat.trips.end(boat.now()))) {
             assertThatThrownBy(late::run)
@@ -297,7 +297,7 @@ class DeckDayTest extends Aboard {
         By end = boat.now();
         boat.trips.end(end);
         boat.after(2);
-        boat.trips.undo(boat.now(), end.id());
+        boat.back.undo(boat.now(), end.id());
         assertThat(boat.deck().live()).isTrue();
         assertThat(boat.deck().rods()).noneMatch(RodOut::down);
         boat.after(8);
@@ -311,12 +311,12 @@ class DeckDayTest extends Aboard {
         boat.rods.touch(bite, boat.id(1), "bite");
         By fish = boat.now();
         boat.rods.landed(fish, boat.id(1), "walleye", 1);
-        assertThatThrownBy(() -> boat.trips.undo(boat.now(), bite.id()))
+        assertThatThrownBy(() -> boat.back.undo(boat.now(), bite.id()))
                 .isInstanceOf(Refusal.class)
                 .hasMessage("Something came after it. Undo that first, or change the stint on the trip's page.");
-        boat.trips.undo(boat.now(), fish.id());
-        boat.trips.undo(boat.now(), bite.id());
-        assertThatThrownBy(() -> boat.trips.undo(boat.now(), bite.id()))
+        boat.back.undo(boat.now(), fish.id());
+        boat.back.undo(boat.now(), bite.id());
+        assertThatThrownBy(() -> boat.back.undo(boat.now(), bite.id()))
                 .isInstanceOf(Refusal.class)
                 .hasMessage("That was undone already.");
         assertThat(boat.fish()).isEmpty();

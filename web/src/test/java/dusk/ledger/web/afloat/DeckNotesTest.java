@@ -31,11 +31,12 @@ class DeckNotesTest extends Aboard {
                 boat.now(),
                 boat.id(1),
                 fish,
+                "completed",
                 was -> LedgerFormat.CATCHES.changed(
                         was, java.util.Map.of("length_mm", 430.0, "length_how", "measured")));
         assertThat(boat.fish().get(0).length()).isEqualTo(Length.ofMillimetres(430));
         assertThat(boat.lastSaid()).isEqualTo("rod 1: walleye completed");
-        assertThatThrownBy(() -> boat.rods.complete(boat.now(), boat.id(1), "no fish", was -> was))
+        assertThatThrownBy(() -> boat.rods.complete(boat.now(), boat.id(1), "no fish", "completed", was -> was))
                 .isInstanceOf(NotYours.class);
     }
 
@@ -87,7 +88,7 @@ class DeckNotesTest extends Aboard {
         By up = boat.now();
         boat.trips.lines(up, true);
         boat.after(1);
-        boat.trips.undo(boat.now(), up.id());
+        boat.back.undo(boat.now(), up.id());
         assertThat(boat.deck().rods()).noneMatch(RodOut::down);
         assertThat(boat.stints()).hasSize(2);
     }
@@ -95,7 +96,7 @@ class DeckNotesTest extends Aboard {
     @Test
     void theNextPlaceIsOfTheSameKindNamedByItsHourAndFishedAsDeep() {
         boat.after(10);
-        boat.trips.next(boat.now());
+        boat.trips.next(boat.now(), null);
         Spot here = boat.spot(1);
         Spot point = boat.club.all(LedgerFormat.SPOTS).stream()
                 .filter(spot -> spot.id().equals("point"))
@@ -162,7 +163,7 @@ class DeckNotesTest extends Aboard {
         assertThatThrownBy(() -> fans.turn(boat.now(), casts))
                 .isInstanceOf(Refusal.class)
                 .hasMessage("There is no cast " + (casts + 1) + " in this fan.");
-        boat.trips.move(boat.now(), boat.typed("spot_id", "dock"));
+        boat.trips.move(boat.now(), boat.typed("spot_id", "dock"), null);
         assertThat(laid.from(boat.club.guide.viewer(), boat.trip, "dock"))
                 .as("another place has a fan of its own")
                 .isNull();
@@ -183,7 +184,7 @@ class DeckNotesTest extends Aboard {
             assertThatThrownBy(() -> boat.rods.touch(by, rod, "bite")).isInstanceOf(NotYours.class);
             assertThatThrownBy(() -> boat.trips.end(by)).isInstanceOf(NotYours.class);
             assertThatThrownBy(() -> boat.conditions.sign(by, "birds")).isInstanceOf(NotYours.class);
-            assertThatThrownBy(() -> boat.trips.undo(by, "act-1")).isInstanceOf(NotYours.class);
+            assertThatThrownBy(() -> boat.back.undo(by, "act-1")).isInstanceOf(NotYours.class);
         }
         boat.rods.touch(boat.by(boat.club.member, boat.club.clock.instant()), rod, "bite");
         boat.rods.touch(boat.by(boat.club.officer, boat.club.clock.instant()), rod, "bite");

@@ -45,7 +45,7 @@ class RandomDayTest {
             case 7 -> boat.rods.swap(now, rod, Boat.map("weight", random.nextBoolean() ? "up" : "down"));
             case 8 -> boat.rods.swap(now, rod, Boat.map("colour", one(COLOURS)));
             case 9 -> boat.rods.swap(now, rod, Boat.map("angler_id", String.valueOf(boat.club.other.anglerId())));
-            case 10 -> boat.trips.move(now, boat.typed("spot_id", one(PLACES), "depth_m", "3"));
+            case 10 -> boat.trips.move(now, boat.typed("spot_id", one(PLACES), "depth_m", "3"), null);
             case 11 -> boat.conditions.read(now, Boat.map("water_temp_c", "" + random.nextInt(5, 20)));
             case 12 -> boat.conditions.sign(now, "birds");
             default -> boat.trips.add(now, new TripActs.Wanted(boat.club.other.anglerId(), null, "bare", null, "swim"));
@@ -90,7 +90,7 @@ class RandomDayTest {
                 // the oldest is the start of the trip itself
                 for (Acts.Done act : acts) {
                     if (!act.act().what().equals("the trip started")) {
-                        boat.trips.undo(boat.now(), act.act().id());
+                        boat.back.undo(boat.now(), act.act().id());
                     }
                 }
             } while (acts.size() > 1);

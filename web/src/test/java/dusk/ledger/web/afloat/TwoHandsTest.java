@@ -179,7 +179,7 @@ class TwoHandsTest {
         By move = boat.now();
         assertThat(atOnce(List.of(
                         () -> boat.rods.landed(fish, rod, "walleye", 1),
-                        () -> boat.trips.move(move, boat.typed("spot_id", "dock", "depth_m", "3")))))
+                        () -> boat.trips.move(move, boat.typed("spot_id", "dock", "depth_m", "3"), null))))
                 .isEmpty();
         List<Stint> stints = boat.stintsOf("light");
         assertThat(stints).hasSize(2);
@@ -209,7 +209,7 @@ class TwoHandsTest {
         boat.rods.touch(bite, boat.id(1), "bite");
         By one = boat.now();
         By two = boat.now();
-        assertThat(atOnce(List.of(() -> boat.trips.undo(one, bite.id()), () -> boat.trips.undo(two, bite.id()))))
+        assertThat(atOnce(List.of(() -> boat.back.undo(one, bite.id()), () -> boat.back.undo(two, bite.id()))))
                 .extracting(Refusal::words)
                 .containsExactly("That was undone already.");
         assertThat(boat.touches()).isEmpty();

@@ -66,7 +66,7 @@ class WayTest extends Aboard {
         boat.after(5);
         boat.rods.fished(boat.now(), boat.id(1), SUSPENDED);
         boat.after(5);
-        boat.trips.move(boat.now(), boat.typed("structure", "hump", "depth_m", "6"));
+        boat.trips.move(boat.now(), boat.typed("structure", "hump", "depth_m", "6"), null);
         assertThat(last().fishPosition()).isNull();
         assertThat(last().fishDepth()).isNull();
         assertThat(last().speed()).isEqualTo("slow");
@@ -79,7 +79,7 @@ class WayTest extends Aboard {
                 .isInstanceOf(Refusal.class)
                 .hasMessage("That is how it is fished already.");
         boat.rods.fished(boat.now(), boat.id(1), SUSPENDED);
-        boat.trips.undo(
+        boat.back.undo(
                 boat.now(),
                 boat.club
                         .get(dusk.ledger.web.store.Acts.class)
