@@ -18,7 +18,11 @@ import dusk.ledger.web.store.Intake;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.Progress;
 import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.zip.ZipInputStream;
+import javax.imageio.ImageIO;
+import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -55,6 +59,54 @@ class TakeOutTest extends RequestedClub {
                 .contains("pearl", "violet")
                 .allSatisfy(cell -> assertThat(page.replaceAll("<[^>]*>", " ").replaceAll("\\s+", ""))
                         .contains(cell.split(" ")[0]));
+    }
+
+    /** The looks are tried apart; here that every page's drawings are drawn, whatever they hold. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/findings/compare?factor=colour",
+                "/findings/clock?",
+                "/findings/size?",
+                "/findings/funnel?",
+                "/column?depth_m=6",
+                "/column/fan?",
+                "/trips?",
+                "/tackle/set-ups/jig?",
+                "/deck/{live}?",
+            })
+    void thePicturesOfAPageAreDrawnAndSoAreTheirPoints(String path) throws Exception {
+        club.get(Clubs.class).load(club.officer.clubId(), DemoClub.ledger(DemoClub.SEED));
+        for (String form : List.of("svg", "png")) {
+            MockHttpServletResponse answer = get(club.guide, path + (path.endsWith("?") ? "" : "&") + "out=" + form);
+            assertThat(answer.getStatus()).isEqualTo(200);
+            byte[] bytes = answer.getContentAsByteArray();
+            if (answer.getContentType().startsWith("application/zip")) {
+                try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(bytes))) {
+                    int pictures = 0;
+                    while (zip.getNextEntry() != null) {
+                        drawn(zip.readAllBytes(), form);
+                        pictures++;
+                    }
+                    assertThat(pictures).isGreaterThan(1);
+                }
+            } else {
+                drawn(bytes, form);
+            }
+        }
+        assertThat(get(club.member, "/account?out=svg").getContentType()).startsWith("text/html");
+    }
+
+    private static void drawn(byte[] bytes, String form) throws Exception {
+        if (form.equals("png")) {
+            assertThat(ImageIO.read(new ByteArrayInputStream(bytes)).getWidth()).isGreaterThan(300);
+            return;
+        }
+        DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new ByteArrayInputStream(bytes));
+        assertThat(new String(bytes, StandardCharsets.UTF_8))
+                .doesNotContain("var(")
+                .doesNotContain("class=")
+                .doesNotContain("<script");
     }
 
     @Test

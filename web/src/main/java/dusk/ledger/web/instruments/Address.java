@@ -32,7 +32,7 @@ record Address(String host, int port, String text) {
 
     private static Address lines(Kind kind, String text) {
         Matcher parts = LINES.matcher(text);
-        int port = parts.matches() ? Integer.parseInt(parts.group(2)) : 0;
+        int port = parts.matches() ? URI.create("tcp://" + text).getPort() : 0;
         if (port < 1 || port > HIGHEST_PORT) {
             throw new IllegalArgumentException(wanted(kind));
         }

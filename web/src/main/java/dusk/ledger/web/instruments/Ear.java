@@ -27,19 +27,19 @@ abstract class Ear implements Runnable {
 
     private static final Logger LOG = LoggerFactory.getLogger(Ear.class);
 
-    /** After a connection that failed it is tried again, ever less often. */
-    private static final Duration SOONEST = Duration.ofSeconds(1);
-
     private static final Duration LATEST = Duration.ofSeconds(60);
 
     private final Instrument instrument;
     private final Feed feed;
     private final Hearer hearer;
+    private final Duration soonest;
     private final Clock clock;
     private final Thread thread;
     private volatile boolean closed;
 
-    Ear(Instrument instrument, Hearer hearer, Clock clock) {
+    /** @param soonest a connection that failed is tried again, ever less often, down to once a minute */
+    Ear(Instrument instrument, Duration soonest, Hearer hearer, Clock clock) {
+        this.soonest = soonest;
         this.instrument = instrument;
         this.hearer = hearer;
         this.clock = clock;
@@ -94,11 +94,11 @@ abstract class Ear implements Runnable {
 
     @Override
     public void run() {
-        Duration wait = SOONEST;
+        Duration wait = soonest;
         while (!closed) {
             try {
                 listen();
-                wait = SOONEST;
+                wait = soonest;
             } catch (InterruptedException e) {
                 return;
             } catch (IOException | IllegalArgumentException | SecurityException e) {

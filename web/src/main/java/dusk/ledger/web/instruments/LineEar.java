@@ -23,8 +23,8 @@ final class LineEar extends Ear {
     private final Address address;
     private volatile @Nullable Socket socket;
 
-    LineEar(Instrument instrument, Address address, Hearer hearer, Clock clock) {
-        super(instrument, hearer, clock);
+    LineEar(Instrument instrument, Address address, Duration soonest, Hearer hearer, Clock clock) {
+        super(instrument, soonest, hearer, clock);
         this.address = address;
     }
 

@@ -24,6 +24,8 @@ import org.springframework.stereotype.Component;
 public class Listening implements SmartLifecycle {
     private static final Logger LOG = LoggerFactory.getLogger(Listening.class);
 
+    private static final Duration SOONEST = Duration.ofSeconds(1);
+
     /** A report that is not there whole by then is given up. */
     private static final Duration PATIENCE = Duration.ofSeconds(10);
 
@@ -113,8 +115,8 @@ public class Listening implements SmartLifecycle {
             return null;
         }
         return one.kind().lines()
-                ? new LineEar(one, address, lengths::heard, clock)
-                : new ReportEar(one, address, every, PATIENCE, lengths::heard, clock);
+                ? new LineEar(one, address, SOONEST, lengths::heard, clock)
+                : new ReportEar(one, address, SOONEST, every, PATIENCE, lengths::heard, clock);
     }
 
     /** What is heard now. */

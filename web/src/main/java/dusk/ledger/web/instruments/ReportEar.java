@@ -29,8 +29,15 @@ final class ReportEar extends Ear {
      * @param every how long it rests between two reports
      * @param patience within which an answer must be there whole
      */
-    ReportEar(Instrument instrument, Address address, Duration every, Duration patience, Hearer hearer, Clock clock) {
-        super(instrument, hearer, clock);
+    ReportEar(
+            Instrument instrument,
+            Address address,
+            Duration soonest,
+            Duration every,
+            Duration patience,
+            Hearer hearer,
+            Clock clock) {
+        super(instrument, soonest, hearer, clock);
         this.address = address;
         this.every = every;
         this.patience = patience;

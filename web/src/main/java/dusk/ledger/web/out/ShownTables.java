@@ -1,70 +1,42 @@
 package dusk.ledger.web.out;
 
 import dusk.ledger.sheets.SheetWriter;
-import jakarta.servlet.FilterChain;
-import jakarta.servlet.ServletException;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import org.springframework.web.filter.OncePerRequestFilter;
-import org.springframework.web.util.ContentCachingResponseWrapper;
 
-/**
- * Gives the tables of any page as a file, just as they are shown to whoever asks: in their units, with what they may see.
- * A page's own address with {@code out=csv} or {@code out=xlsx} behind it. It stands behind the sign-in.
- */
+/** The tables of a page as a CSV file or a workbook. */
 @Component
-class ShownTables extends OncePerRequestFilter {
-    private static final Set<String> FORMS = Set.of("csv", "xlsx");
+class ShownTables extends OfAPage {
+    private static final String CSV = "csv";
 
-    @Override
-    protected boolean shouldNotFilter(HttpServletRequest request) {
-        return !request.getMethod().equals("GET") || !FORMS.contains(String.valueOf(request.getParameter("out")));
+    ShownTables() {
+        super(Set.of(CSV, "xlsx"));
     }
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
-            throws ServletException, IOException {
-        ContentCachingResponseWrapper page = new ContentCachingResponseWrapper(response);
-        chain.doFilter(request, page);
-        boolean html = String.valueOf(page.getContentType()).startsWith("text/html");
-        List<SheetWriter.Written> tables = page.getStatus() == HttpServletResponse.SC_OK && html
-                ? tables(new String(page.getContentAsByteArray(), StandardCharsets.UTF_8))
-                : List.of();
+    @Nullable
+    Taken take(Document page, String form) throws IOException {
+        List<SheetWriter.Written> tables = tables(page);
         if (tables.isEmpty()) {
-            page.copyBodyToResponse();
-            return;
+            return null;
         }
-        page.resetBuffer();
         ByteArrayOutputStream file = new ByteArrayOutputStream();
-        boolean csv = "csv".equals(request.getParameter("out"));
-        if (csv) {
+        if (form.equals(CSV)) {
             SheetWriter.csv(tables, file);
-        } else {
-            SheetWriter.workbook(tables, file);
+            return new Taken("text/csv;charset=UTF-8", form, file.toByteArray());
         }
-        response.setContentType(
-                csv ? "text/csv;charset=UTF-8" : "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet");
-        String path = request.getRequestURI();
-        String name = path.substring(path.lastIndexOf('/') + 1).replaceAll("[^A-Za-z0-9-]", "");
-        response.setHeader(
-                "Content-Disposition",
-                "attachment; filename=\"" + (name.isEmpty() ? "table" : name) + (csv ? ".csv" : ".xlsx") + "\"");
-        response.setContentLength(file.size());
-        response.getOutputStream().write(file.toByteArray());
+        SheetWriter.workbook(tables, file);
+        return new Taken("application/vnd.openxmlformats-officedocument.spreadsheetml.sheet", form, file.toByteArray());
     }
 
-    private static List<SheetWriter.Written> tables(String html) {
-        Document page = Jsoup.parse(html);
+    private static List<SheetWriter.Written> tables(Document page) {
         List<SheetWriter.Written> tables = new ArrayList<>();
         for (Element table : page.select("main table")) {
             Element caption = table.selectFirst("caption");

@@ -16,6 +16,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Random;
@@ -89,17 +90,7 @@ class ExchangeTest {
         PackageWriter.write(Ledger.empty(), "nobody", folder.resolve("none"));
         run(0, "load", store("none"), "--store", store("k.db"), "--club", "First");
         for (int tenth : new int[] {1, 4, 8}) {
-            Process loading = new ProcessBuilder(
-                            Path.of(System.getProperty("java.home"), "bin", "java")
-                                    .toString(),
-                            "-XX:TieredStopAtLevel=1",
-                            "-cp",
-                            System.getProperty("java.class.path"),
-                            ExchangeCommands.class.getName(),
-                            "load",
-                            store("in"),
-                            "--store",
-                            store("k.db"))
+            Process loading = apart(List.of(), "load", store("in"), "--store", store("k.db"))
                     .redirectError(ProcessBuilder.Redirect.DISCARD)
                     .start();
             try (BufferedReader heard = loading.inputReader()) {
@@ -125,6 +116,47 @@ class ExchangeTest {
         run(0, "export", store("whole"), "--store", store("k.db"));
         assertThat(PackageReader.read(folder.resolve("whole")).ledger().stints())
                 .hasSameSizeAs(ledger.stints());
+    }
+
+    /** A command in a process of its own. @param under what limits it */
+    private static ProcessBuilder apart(List<String> under, String... arguments) {
+        List<String> command = new ArrayList<>(under);
+        command.addAll(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-XX:-UsePerfData",
+                "-cp",
+                System.getProperty("java.class.path"),
+                ExchangeCommands.class.getName()));
+        command.addAll(List.of(arguments));
+        return new ProcessBuilder(command);
+    }
+
+    /** A limit on the size of its files stands for a disk that is full in the middle of it. */
+    @Test
+    void aLoadOntoAFullDiskSaysSoAndStoresNothing() throws Exception {
+        PackageWriter.write(DemoClub.ledger(5), "made up", folder.resolve("in"));
+        PackageWriter.write(Ledger.empty(), "nobody", folder.resolve("none"));
+        run(0, "load", store("none"), "--store", store("f.db"), "--club", "First");
+        Path said = folder.resolve("said");
+        Process loading = apart(
+                        List.of("bash", "-c", "ulimit -f 1500; exec \"$0\" \"$@\""),
+                        "load",
+                        store("in"),
+                        "--store",
+                        store("f.db"))
+                .redirectErrorStream(true)
+                .redirectOutput(said.toFile())
+                .start();
+        assertThat(loading.waitFor()).isEqualTo(2);
+        assertThat(Files.readString(said))
+                .containsAnyOf(
+                        "The disk is full, so nothing of it was stored.",
+                        "The disk does not take it, so nothing of it was stored.")
+                .doesNotContain("\tat ");
+        run(0, "export", store("out"), "--store", store("f.db"));
+        assertThat(PackageReader.read(folder.resolve("out")).ledger().trips()).isEmpty();
+        run(0, "load", store("in"), "--store", store("f.db"));
     }
 
     @Test

@@ -64,10 +64,16 @@ class EarsTest {
         Instrument instrument = new Instrument("club", "one", kind, "One", address, "a", null);
         Address parsed = Address.parse(kind, address);
         Ear ear = kind.lines()
-                ? new LineEar(instrument, parsed, (from, samples) -> believed.addAll(samples), Clock.systemUTC())
+                ? new LineEar(
+                        instrument,
+                        parsed,
+                        Duration.ofMillis(10),
+                        (from, samples) -> believed.addAll(samples),
+                        Clock.systemUTC())
                 : new ReportEar(
                         instrument,
                         parsed,
+                        Duration.ofMillis(10),
                         Duration.ofMillis(20),
                         Duration.ofMillis(700),
                         (from, samples) -> believed.addAll(samples),

@@ -186,26 +186,18 @@ class BackUpTest {
     void aStoreOfAnOlderApplicationIsKeptAsItWasBeforeItIsBroughtUpToDate() throws Exception {
         Path older = folder.resolve("older.db");
         BackUp.make(store, older);
-        sql(older, "delete from flyway_schema_history where version = '10'");
-        for (String table : List.of("imports", "import_changes", "mappings")) {
-            sql(older, "drop table if exists " + table);
-        }
-        sql(older, "alter table stints drop column not_recorded");
-        for (String table : List.of("anglers", "waters", "spots", "setups", "rods")) {
-            sql(older, "alter table " + table + " drop column deletion_id");
-        }
-        for (var table : LedgerFormat.ALL) {
-            sql(older, "alter table " + table.name() + " drop column import_id");
-        }
+        sql(older, "delete from flyway_schema_history where version = '11'");
+        sql(older, "drop table instruments");
+        sql(older, "drop table heard");
         byte[] was = Files.readAllBytes(older);
         assertThat(in(older).trips()).extracting(Trip::id).containsExactly("t");
-        Path kept = folder.resolve("older.db.as-of-version-9");
+        Path kept = folder.resolve("older.db.as-of-version-10");
         assertThat(kept).exists();
         assertThat(Files.size(kept)).isEqualTo(was.length);
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + kept);
                 Statement statement = connection.createStatement();
                 var row = statement.executeQuery("select max(cast(version as integer)) from flyway_schema_history")) {
-            assertThat(row.getInt(1)).isEqualTo(9);
+            assertThat(row.getInt(1)).isEqualTo(10);
         }
     }
 }
