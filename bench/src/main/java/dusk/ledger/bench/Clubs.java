@@ -44,19 +44,21 @@ final class Clubs {
             everyone.computeIfAbsent(angler, id -> new Angler(id, "Angler " + id.substring(1)));
             String setUp = stint.setUpId() + "-" + Math.floorMod(angler.hashCode(), OWN_KITS);
             everyones.computeIfAbsent(
-                    setUp,
-                    id -> LedgerFormat.SETUPS.changed(setUps.get(stint.setUpId()), Map.of("setup_id", id)));
+                    setUp, id -> LedgerFormat.SETUPS.changed(setUps.get(stint.setUpId()), Map.of("setup_id", id)));
             fished.add(LedgerFormat.STINTS.changed(stint, Map.of("angler_id", angler, "setup_id", setUp)));
         }
         return LedgerFormat.ledger(new LedgerFormat.Source() {
             @Override
             @SuppressWarnings("unchecked") // a table's rows are of its type
             public <T> List<T> of(Table<T> table) {
-                return (List<T>) (table.equals(LedgerFormat.ANGLERS)
-                        ? List.copyOf(everyone.values())
-                        : table.equals(LedgerFormat.SETUPS)
-                                ? List.copyOf(everyones.values())
-                                : table.equals(LedgerFormat.STINTS) ? fished : table.rows().apply(club));
+                return (List<T>)
+                        (table.equals(LedgerFormat.ANGLERS)
+                                ? List.copyOf(everyone.values())
+                                : table.equals(LedgerFormat.SETUPS)
+                                        ? List.copyOf(everyones.values())
+                                        : table.equals(LedgerFormat.STINTS)
+                                                ? fished
+                                                : table.rows().apply(club));
             }
         });
     }

@@ -60,7 +60,8 @@ public final class Pages {
                 new Pages(Path.of(args[0]).toAbsolutePath(), folder, size).measure();
             } finally {
                 try (var files = Files.walk(folder)) {
-                    for (Path file : files.sorted(java.util.Comparator.reverseOrder()).toList()) {
+                    for (Path file :
+                            files.sorted(java.util.Comparator.reverseOrder()).toList()) {
                         Files.delete(file);
                     }
                 }
@@ -80,6 +81,8 @@ public final class Pages {
         long start = System.nanoTime();
         String printed = load();
         System.out.printf(Locale.ROOT, "bringing the package in: %.1f s%n", seconds(start));
+        System.out.printf(
+                Locale.ROOT, "the store: %.1f MB%n", Files.size(folder.resolve("club.db")) / (double) (1 << 20));
         Process process = serve();
         try {
             Client client = new Client(server);
@@ -87,7 +90,13 @@ public final class Pages {
             client.post(
                     invited,
                     invited,
-                    Map.of("name", "Officer", "username", "officer", "password", UUID.randomUUID().toString()));
+                    Map.of(
+                            "name",
+                            "Officer",
+                            "username",
+                            "officer",
+                            "password",
+                            UUID.randomUUID().toString()));
             String rod = trip(client);
             addresses(rod.substring(0, rod.indexOf("/rods/")));
             oneClient(client);
@@ -103,7 +112,10 @@ public final class Pages {
     private String load() throws IOException, InterruptedException {
         Process load = java(
                         List.of("-Ddusk.store=" + folder.resolve("club.db"), "-cp", jar.toString()),
-                        List.of("dusk.ledger.web.exchange.ExchangeCommands", "load", folder.resolve("club").toString()))
+                        List.of(
+                                "dusk.ledger.web.exchange.ExchangeCommands",
+                                "load",
+                                folder.resolve("club").toString()))
                 .start();
         String printed = new String(load.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         if (load.waitFor() != 0) {
@@ -116,8 +128,7 @@ public final class Pages {
         ProcessBuilder command = java(
                 List.of("-XX:+UseSerialGC", "-Xlog:gc*:file=" + folder.resolve("gc.log"), "-jar", jar.toString()),
                 List.of("--dusk.store=" + folder.resolve("club.db"), "--dusk.port=" + server.getPort()));
-        Process process =
-                command.redirectOutput(folder.resolve("log").toFile()).start();
+        Process process = command.redirectOutput(folder.resolve("log").toFile()).start();
         for (int i = 0; i < 600 && process.isAlive(); i++) {
             try {
                 new Client(server).get("/sign-in");
@@ -148,7 +159,8 @@ public final class Pages {
             form.put("setup_id_" + rod, club.setUps().get(rod).id());
         }
         HttpResponse<byte[]> begun = client.post("/deck/new?rods=2", "/deck", form);
-        String deck = first("(/deck/[0-9a-f-]+)", begun.headers().firstValue("Location").orElse(text(begun)));
+        String deck = first(
+                "(/deck/[0-9a-f-]+)", begun.headers().firstValue("Location").orElse(text(begun)));
         return deck + "/rods/" + first("id=\"rod-([0-9a-f-]+)\"", text(client.get(deck)));
     }
 
@@ -283,7 +295,10 @@ public final class Pages {
             touch(client, rod, nanos);
         }
         System.out.printf(
-                Locale.ROOT, "%ntouches, one client: median %.0f ms, 95th %.0f ms%n", share(nanos, 0.5), share(nanos, 0.95));
+                Locale.ROOT,
+                "%ntouches, one client: median %.0f ms, 95th %.0f ms%n",
+                share(nanos, 0.5),
+                share(nanos, 0.95));
     }
 
     /** Readers, who are one person as far as the server can tell, go from page to page without a pause; another writes. */
@@ -359,7 +374,9 @@ public final class Pages {
     /** The share's place in the order of times, in ms. */
     private static double share(List<Long> nanos, double share) {
         long[] sorted = nanos.stream().mapToLong(Long::longValue).sorted().toArray();
-        return sorted.length == 0 ? 0 : sorted[(int) Math.min(sorted.length - 1, Math.floor(sorted.length * share))] / 1e6;
+        return sorted.length == 0
+                ? 0
+                : sorted[(int) Math.min(sorted.length - 1, Math.floor(sorted.length * share))] / 1e6;
     }
 
     private static double seconds(long start) {

@@ -1,6 +1,5 @@
 package dusk.ledger.bench;
 
-import dusk.ledger.stints.StintTable;
 import dusk.ledger.evidence.Comparison;
 import dusk.ledger.evidence.Contrast;
 import dusk.ledger.evidence.Question;
@@ -9,6 +8,7 @@ import dusk.ledger.journal.Ledger;
 import dusk.ledger.patterns.Findings;
 import dusk.ledger.patterns.PatternSearch;
 import dusk.ledger.patterns.SearchProgress;
+import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;

@@ -1,8 +1,8 @@
 package dusk.ledger.bench;
 
+import dusk.ledger.journal.Ledger;
 import dusk.ledger.stints.CrossTally;
 import dusk.ledger.stints.StintTable;
-import dusk.ledger.journal.Ledger;
 import dusk.ledger.vocabulary.Factor;
 import java.sql.Connection;
 import java.sql.DriverManager;

@@ -46,8 +46,7 @@ public class WaterBench {
     }
 
     private Path minute(String home) {
-        return Motion.of(
-                Lure.of(PARTS, Cast.FRESH), cast(), new Phase.FallTight(20), Retrieve.parse(home, 0.55));
+        return Motion.of(Lure.of(PARTS, Cast.FRESH), cast(), new Phase.FallTight(20), Retrieve.parse(home, 0.55));
     }
 
     @Benchmark

@@ -22,6 +22,7 @@ import dusk.ledger.web.records.Waters;
 import dusk.ledger.web.store.Intake;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
+import dusk.ledger.web.words.LedgerWords;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -277,7 +278,7 @@ class BringController {
         Intake.Keep kept = keep.equals("theirs") ? Intake.Keep.THEIRS : Intake.Keep.OURS;
         Optional<Jobs.Job> started = jobs.start(person.clubId(), "Reading " + draft.name() + ".", progress -> {
             Ledger ledger = ledger(person, draft);
-            String said = Said.of(ledger);
+            String said = LedgerWords.of(ledger);
             Optional<String> brought = intake.bring(person.viewer(), ledger, draft.name(), said, kept, progress);
             drafts.forget(draft);
             return Jobs.Ended.well(

@@ -2,6 +2,7 @@ package dusk.ledger.web.bring;
 
 import dusk.ledger.interchange.PackageReading;
 import dusk.ledger.web.store.Intake;
+import dusk.ledger.web.words.LedgerWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -33,7 +34,7 @@ record PackageView(
         reading.wordsOutside().forEach((column, some) -> words.add(column + ": " + String.join(", ", some)));
         List<Conflict> conflicts = conflicts(compared);
         return new PackageView(
-                Said.of(reading.ledger()),
+                LedgerWords.of(reading.ledger()),
                 files(compared),
                 conflicts,
                 compared.conflicting() - conflicts.size(),

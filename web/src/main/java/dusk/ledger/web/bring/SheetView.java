@@ -8,6 +8,7 @@ import dusk.ledger.sheets.SheetFile;
 import dusk.ledger.sheets.SheetMapping;
 import dusk.ledger.sheets.Target;
 import dusk.ledger.web.store.Intake;
+import dusk.ledger.web.words.LedgerWords;
 import dusk.ledger.web.words.StintWords;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -131,7 +132,7 @@ record SheetView(
                 .map(e -> e.getValue() + " " + e.getKey())
                 .collect(Collectors.joining(", "));
         return StintWords.count(brought.fates().size(), "row comes", "rows come") + " to "
-                + Said.of(brought.ledger())
+                + LedgerWords.of(brought.ledger())
                 + (species.isEmpty() ? "" : " (" + species + ")")
                 + (untimed == 0
                         ? "."

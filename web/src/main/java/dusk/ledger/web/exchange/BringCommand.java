@@ -15,14 +15,13 @@ import dusk.ledger.sheets.SheetReader;
 import dusk.ledger.web.records.ClubMake;
 import dusk.ledger.web.store.Clubs;
 import dusk.ledger.web.store.Intake;
-import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Progress;
 import dusk.ledger.web.store.Viewer;
+import dusk.ledger.web.words.LedgerWords;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.SecureRandom;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -42,8 +41,6 @@ import tools.jackson.databind.node.ObjectNode;
         name = "bring",
         description = "Brings a package or a spreadsheet into a store: what is new, whole or not at all")
 final class BringCommand implements Callable<Integer> {
-    private static final String UNNAMED = "Club";
-
     @Parameters(index = "0", paramLabel = "FILE", description = "a package's folder or zip, a CSV file or a workbook")
     @SuppressWarnings("NullAway.Init") // set by picocli
     private Path file;
@@ -156,12 +153,10 @@ final class BringCommand implements Callable<Integer> {
 
     private int bring(Ledger ledger, ObjectNode told, Optional<Clubs.Club> there, StoreOption.Opened opened)
             throws IOException {
-        Clubs clubs = opened.clubs();
         told.put("trips", ledger.trips().size());
         told.put("stints", ledger.stints().size());
         told.put("catches", ledger.catches().size());
-        Intake intake = new Intake(
-                opened.store(), opened.rows(), new NewId(opened.clock(), new SecureRandom()), opened.clock());
+        Intake intake = opened.intake();
         Intake.Compared compared = intake.compare(there.map(Clubs.Club::id).orElse(""), ledger);
         ObjectNode files = told.putObject("files");
         compared.files()
@@ -172,15 +167,18 @@ final class BringCommand implements Callable<Integer> {
                         .put("deleted_here", counts.back()));
         told.put("stored", !dryRun);
         if (!dryRun) {
-            Clubs.Club club = there.orElseGet(() -> founded(clubs, opened));
-            String said = ledger.trips().size() + " trips, " + ledger.stints().size() + " stints";
-            intake.bring(
-                    Viewer.club(club.id()),
-                    ledger,
-                    name(),
-                    said,
-                    keep.equals("theirs") ? Intake.Keep.THEIRS : Intake.Keep.OURS,
-                    Progress.UNHEARD);
+            // one transaction: what is refused leaves no empty club behind
+            Clubs.Club club = opened.store().writeApart(tx -> {
+                Clubs.Club into = there.orElseGet(() -> founded(opened));
+                intake.bring(
+                        Viewer.club(into.id()),
+                        ledger,
+                        name(),
+                        LedgerWords.of(ledger),
+                        keep.equals("theirs") ? Intake.Keep.THEIRS : Intake.Keep.OURS,
+                        Progress.UNHEARD);
+                return into;
+            });
             if (there.isEmpty()) {
                 PrintWriter err = spec.commandLine().getErr();
                 OfficerLink.print(err, opened, club);
@@ -191,11 +189,9 @@ final class BringCommand implements Callable<Integer> {
         return 0;
     }
 
-    private Clubs.Club founded(Clubs clubs, StoreOption.Opened opened) {
-        Clubs.Club club = new Clubs.Club(
-                new NewId(opened.clock(), new SecureRandom()).next(),
-                option.clubName() == null ? UNNAMED : option.clubName());
-        clubs.found(club);
+    private Clubs.Club founded(StoreOption.Opened opened) {
+        Clubs.Club club = new Clubs.Club(opened.newId().next(), option.clubName());
+        opened.clubs().found(club);
         return club;
     }
 

@@ -3,15 +3,13 @@ package dusk.ledger.web.exchange;
 import dusk.ledger.interchange.PackageReader;
 import dusk.ledger.interchange.PackageReading;
 import dusk.ledger.journal.Ledger;
-import dusk.ledger.journal.Uuid7;
 import dusk.ledger.web.store.Clubs;
 import dusk.ledger.web.store.Intake;
-import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Progress;
 import dusk.ledger.web.store.Viewer;
+import dusk.ledger.web.words.LedgerWords;
 import java.io.PrintWriter;
 import java.nio.file.Path;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -24,8 +22,6 @@ import picocli.CommandLine.Spec;
         name = "load",
         description = "Loads a ledger package into a club, whole or not at all; an empty store gets the club too")
 final class LoadCommand implements Callable<Integer> {
-    private static final String UNNAMED = "Club";
-
     @Parameters(index = "0", paramLabel = "PACKAGE", description = "a package's folder or zip")
     @SuppressWarnings("NullAway.Init") // set by picocli
     private Path place;
@@ -47,11 +43,7 @@ final class LoadCommand implements Callable<Integer> {
             Clubs clubs = opened.clubs();
             boolean empty = clubs.all().isEmpty();
             if (empty) {
-                String name = option.clubName() == null ? UNNAMED : option.clubName();
-                clubs.found(
-                        new Clubs.Club(Uuid7.of(opened.clock().instant(), new SecureRandom()), name),
-                        reading.ledger(),
-                        telling(heard));
+                clubs.found(new Clubs.Club(opened.newId().next(), option.clubName()), reading.ledger(), telling(heard));
             } else {
                 bring(option.choose(clubs), reading.ledger(), opened, telling(heard));
             }
@@ -64,8 +56,7 @@ final class LoadCommand implements Callable<Integer> {
 
     /** What is here already is passed over; what stands here otherwise is not for this command to choose between. */
     private void bring(Clubs.Club club, Ledger ledger, StoreOption.Opened opened, Progress progress) {
-        Intake intake = new Intake(
-                opened.store(), opened.rows(), new NewId(opened.clock(), new SecureRandom()), opened.clock());
+        Intake intake = opened.intake();
         int otherwise = intake.compare(club.id(), ledger).conflicting();
         if (otherwise > 0) {
             throw new IllegalArgumentException(
@@ -76,7 +67,7 @@ final class LoadCommand implements Callable<Integer> {
                 Viewer.club(club.id()),
                 ledger,
                 String.valueOf(place.getFileName()),
-                ledger.trips().size() + " trips, " + ledger.stints().size() + " stints",
+                LedgerWords.of(ledger),
                 Intake.Keep.OURS,
                 progress);
     }

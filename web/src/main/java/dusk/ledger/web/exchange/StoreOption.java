@@ -1,11 +1,14 @@
 package dusk.ledger.web.exchange;
 
 import dusk.ledger.web.store.Clubs;
+import dusk.ledger.web.store.Intake;
 import dusk.ledger.web.store.LedgerRows;
+import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Store;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.security.SecureRandom;
 import java.time.Clock;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -24,15 +27,23 @@ final class StoreOption {
 
     /** Opened stores and what reads them. */
     record Opened(Store store, LedgerRows rows, Clubs clubs, Clock clock) implements AutoCloseable {
+        NewId newId() {
+            return new NewId(clock, new SecureRandom());
+        }
+
+        Intake intake() {
+            return new Intake(store, rows, newId(), clock);
+        }
+
         @Override
         public void close() {
             store.close();
         }
     }
 
-    @Nullable
+    /** What a club is called that is founded for what comes in. */
     String clubName() {
-        return club;
+        return club == null ? "Club" : club;
     }
 
     Path file() {

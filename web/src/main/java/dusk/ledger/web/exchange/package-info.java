@@ -1,5 +1,5 @@
 /** Packages in and out of a store from the command line, without starting the application. */
-@ApplicationModule(allowedDependencies = {"records", "store"})
+@ApplicationModule(allowedDependencies = {"records", "store", "words"})
 @NullMarked
 package dusk.ledger.web.exchange;
 

@@ -138,25 +138,27 @@ class ExchangeTest {
         PackageWriter.write(DemoClub.ledger(5), "made up", folder.resolve("in"));
         PackageWriter.write(Ledger.empty(), "nobody", folder.resolve("none"));
         run(0, "load", store("none"), "--store", store("f.db"), "--club", "First");
+        assertFull("load", store("in"), "--store", store("f.db"));
+        run(0, "export", store("out"), "--store", store("f.db"));
+        assertThat(PackageReader.read(folder.resolve("out")).ledger().trips()).isEmpty();
+        run(0, "load", store("in"), "--store", store("f.db"));
+        // a club is founded with what it is founded for, or not at all
+        assertFull("bring", store("in"), "--into", store("g.db"));
+        assertThat(run(2, "export", store("none"), "--store", store("g.db"))).contains("the store is empty");
+    }
+
+    private void assertFull(String... arguments) throws Exception {
         Path said = folder.resolve("said");
-        Process loading = apart(
-                        List.of("bash", "-c", "ulimit -f 1500; exec \"$0\" \"$@\""),
-                        "load",
-                        store("in"),
-                        "--store",
-                        store("f.db"))
+        Process full = apart(List.of("bash", "-c", "ulimit -f 1500; exec \"$0\" \"$@\""), arguments)
                 .redirectErrorStream(true)
                 .redirectOutput(said.toFile())
                 .start();
-        assertThat(loading.waitFor()).isEqualTo(2);
+        assertThat(full.waitFor()).isEqualTo(2);
         assertThat(Files.readString(said))
                 .containsAnyOf(
                         "The disk is full, so nothing of it was stored.",
                         "The disk does not take it, so nothing of it was stored.")
                 .doesNotContain("\tat ");
-        run(0, "export", store("out"), "--store", store("f.db"));
-        assertThat(PackageReader.read(folder.resolve("out")).ledger().trips()).isEmpty();
-        run(0, "load", store("in"), "--store", store("f.db"));
     }
 
     @Test

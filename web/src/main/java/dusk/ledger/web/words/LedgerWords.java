@@ -1,15 +1,14 @@
-package dusk.ledger.web.bring;
+package dusk.ledger.web.words;
 
 import dusk.ledger.journal.Catch;
 import dusk.ledger.journal.Ledger;
-import dusk.ledger.web.words.StintWords;
 
 /** Records in numbers. */
-final class Said {
-    private Said() {}
+public final class LedgerWords {
+    private LedgerWords() {}
 
     /** Such as {@code 230 trips, 2542 stints, 3104 fish}. */
-    static String of(Ledger ledger) {
+    public static String of(Ledger ledger) {
         return StintWords.count(ledger.trips().size(), "trip", "trips") + ", "
                 + StintWords.count(ledger.stints().size(), "stint", "stints") + ", "
                 + ledger.catches().stream().mapToInt(Catch::count).sum() + " fish";
