@@ -19,6 +19,7 @@ import dusk.ledger.web.records.ClubMake;
 import dusk.ledger.web.records.Mappings;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Waters;
+import dusk.ledger.web.store.Imports;
 import dusk.ledger.web.store.Intake;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
@@ -55,6 +56,7 @@ class BringController {
     private final Jobs jobs;
     private final Drafts drafts;
     private final Intake intake;
+    private final Imports imports;
     private final ClubMake make;
     private final Mappings mappings;
     private final Waters waters;
@@ -65,6 +67,7 @@ class BringController {
             Jobs jobs,
             Drafts drafts,
             Intake intake,
+            Imports imports,
             ClubMake make,
             Mappings mappings,
             Waters waters,
@@ -73,6 +76,7 @@ class BringController {
         this.jobs = jobs;
         this.drafts = drafts;
         this.intake = intake;
+        this.imports = imports;
         this.make = make;
         this.mappings = mappings;
         this.waters = waters;
@@ -83,7 +87,7 @@ class BringController {
     /** What is under way, what is looked at, what came in. */
     @GetMapping("/club/bring")
     String page(Person person, Model model, HttpServletResponse response) {
-        officer(person);
+        person.onlyOfficer();
         jobs.of(person.clubId())
                 .ifPresent(one -> one.ended(0)
                         .ifPresentOrElse(
@@ -106,7 +110,7 @@ class BringController {
                 drafts.all(person.clubId()).stream()
                         .map(d -> Map.of("id", d.id(), "name", d.name()))
                         .toList());
-        model.addAttribute("imports", ImportLine.of(intake.recent(person.viewer(), IMPORTS_SHOWN)));
+        model.addAttribute("imports", ImportLine.of(imports.recent(person.viewer(), IMPORTS_SHOWN)));
         return "bring/bring";
     }
 
@@ -118,7 +122,7 @@ class BringController {
             RedirectAttributes flash,
             HttpServletResponse response)
             throws IOException {
-        officer(person);
+        person.onlyOfficer();
         String name = Objects.requireNonNullElse(file.getOriginalFilename(), "file");
         byte[] bytes = file.getBytes();
         Optional<Jobs.Job> started = jobs.start(
@@ -174,7 +178,7 @@ class BringController {
 
     @PostMapping("/club/bring/stop")
     String stop(Person person) {
-        officer(person);
+        person.onlyOfficer();
         jobs.of(person.clubId()).ifPresent(Jobs.Job::stop);
         return "redirect:/club/bring";
     }
@@ -182,7 +186,7 @@ class BringController {
     /** A file before it is brought in. */
     @GetMapping("/club/bring/{id}")
     String look(Person person, @PathVariable String id, @RequestParam(defaultValue = "") String sheet, Model model) {
-        officer(person);
+        person.onlyOfficer();
         Draft draft = draft(person, id);
         model.addAttribute("id", id);
         model.addAttribute("name", draft.name());
@@ -212,7 +216,7 @@ class BringController {
     @PostMapping("/club/bring/{id}")
     String understand(
             Person person, @PathVariable String id, @RequestParam Map<String, String> typed, RedirectAttributes flash) {
-        officer(person);
+        person.onlyOfficer();
         Draft draft = draft(person, id);
         SheetFile file = sheets(draft);
         SheetMapping mapping = SheetForm.read(typed, file, draft, guess(person));
@@ -237,7 +241,7 @@ class BringController {
             @PathVariable String id,
             @RequestParam(defaultValue = "") String mapping,
             RedirectAttributes flash) {
-        officer(person);
+        person.onlyOfficer();
         Draft draft = draft(person, id);
         Mappings.Named named = mappings.one(person.viewer(), mapping);
         try {
@@ -255,7 +259,7 @@ class BringController {
     /** The mapping as a file, for the command line. */
     @GetMapping("/club/bring/{id}/mapping.json")
     ResponseEntity<String> mapping(Person person, @PathVariable String id) {
-        officer(person);
+        person.onlyOfficer();
         Draft draft = draft(person, id);
         sheets(draft);
         return ResponseEntity.ok()
@@ -273,7 +277,7 @@ class BringController {
             Model model,
             RedirectAttributes flash,
             HttpServletResponse response) {
-        officer(person);
+        person.onlyOfficer();
         Draft draft = draft(person, id);
         Intake.Keep kept = keep.equals("theirs") ? Intake.Keep.THEIRS : Intake.Keep.OURS;
         Optional<Jobs.Job> started = jobs.start(person.clubId(), "Reading " + draft.name() + ".", progress -> {
@@ -312,7 +316,7 @@ class BringController {
 
     @PostMapping("/club/bring/{id}/forget")
     String forget(Person person, @PathVariable String id) {
-        officer(person);
+        person.onlyOfficer();
         drafts.of(person.clubId(), id).ifPresent(drafts::forget);
         return "redirect:/club/bring";
     }
@@ -320,10 +324,10 @@ class BringController {
     /** Takes back what came in once. */
     @PostMapping("/club/bring/imports/{id}/undo")
     String takeBack(Person person, @PathVariable String id, RedirectAttributes flash) {
-        officer(person);
+        person.onlyOfficer();
         flash.addFlashAttribute(
                 "said",
-                intake.takeBack(person.viewer(), id)
+                imports.takeBack(person.viewer(), id)
                         .map(back -> "Taken back"
                                 + (back.stayed() == 0
                                         ? "."
@@ -340,11 +344,5 @@ class BringController {
 
     private static SheetFile sheets(Draft draft) {
         return Optional.ofNullable(draft.sheets()).orElseThrow(NotYours::new);
-    }
-
-    private static void officer(Person person) {
-        if (!person.viewer().officer()) {
-            throw new NotYours();
-        }
     }
 }

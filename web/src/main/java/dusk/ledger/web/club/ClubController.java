@@ -17,7 +17,6 @@ import dusk.ledger.web.records.Waters;
 import dusk.ledger.web.security.NewcomerForm;
 import dusk.ledger.web.store.Clubs;
 import dusk.ledger.web.store.NewId;
-import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Viewer;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -75,7 +74,7 @@ class ClubController {
     @PostMapping("/club/people")
     String addPerson(
             Person person, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
-        officer(person);
+        person.onlyOfficer();
         Typed fields = NewcomerForm.typed(typed);
         Membership.Newcomer newcomer = newcomers.read(fields);
         String role = fields.text("role");
@@ -98,7 +97,7 @@ class ClubController {
 
     @GetMapping("/club/waters/new")
     String freshWater(Person person, Model model) {
-        officer(person);
+        person.onlyOfficer();
         return FormPage.show(model, waterForm(person).form(waterHead(), Map.of(), List.of()));
     }
 
@@ -109,7 +108,7 @@ class ClubController {
             Model model,
             HtmxRequest htmx,
             HttpServletResponse response) {
-        officer(person);
+        person.onlyOfficer();
         try {
             Water water = waterForm(person).read(typed, Map.of("water_id", newId.next()), null);
             waters.add(person.viewer(), water);
@@ -135,16 +134,10 @@ class ClubController {
 
     @GetMapping("/club/export")
     void export(Person person, HttpServletResponse response) throws IOException {
-        officer(person);
+        person.onlyOfficer();
         String name = clubs.byId(person.clubId()).map(Clubs.Club::name).orElse("");
         response.setContentType("application/zip");
         response.setHeader("Content-Disposition", "attachment; filename=\"ledger.zip\"");
         PackageWriter.writeZip(clubs.ledger(person.clubId()), name, response.getOutputStream());
-    }
-
-    private static void officer(Person person) {
-        if (!person.viewer().officer()) {
-            throw new NotYours();
-        }
     }
 }

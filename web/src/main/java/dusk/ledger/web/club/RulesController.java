@@ -168,9 +168,7 @@ class RulesController {
     }
 
     private Water officers(Person person, String waterId) {
-        if (!person.viewer().officer()) {
-            throw new NotYours();
-        }
+        person.onlyOfficer();
         return water(person, waterId);
     }
 }

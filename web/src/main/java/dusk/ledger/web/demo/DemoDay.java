@@ -45,7 +45,7 @@ import org.springframework.stereotype.Component;
 /** Puts a guide of the demo club on the water with two guests, by the same acts as a day on the deck, so that there is one to look at. */
 @Component
 @ConditionalOnProperty("dusk.demo")
-@Order(Ordered.LOWEST_PRECEDENCE)
+@Order(Ordered.LOWEST_PRECEDENCE - 1)
 class DemoDay implements ApplicationRunner {
     private static final String GUIDE = "harl";
     private static final Duration BEGAN = Duration.ofMinutes(104);

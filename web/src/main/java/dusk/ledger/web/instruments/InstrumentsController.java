@@ -15,7 +15,6 @@ import dusk.ledger.web.records.Instruments;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Waters;
 import dusk.ledger.web.store.NewId;
-import dusk.ledger.web.store.NotYours;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.Duration;
@@ -81,7 +80,7 @@ class InstrumentsController {
     }
 
     private String page(Person person, Model model, Map<String, String> typed, Map<String, String> errors) {
-        officer(person);
+        person.onlyOfficer();
         Map<String, Angler> people = byId(anglers.all(person.viewer()), Angler::id);
         Map<String, Water> places = byId(waters.all(person.viewer()), Water::id);
         model.addAttribute(
@@ -145,7 +144,7 @@ class InstrumentsController {
             Model model,
             HttpServletResponse response,
             RedirectAttributes flash) {
-        officer(person);
+        person.onlyOfficer();
         Typed fields = new Typed(typed, person.units());
         Instrument added = read(person, fields);
         if (added == null) {
@@ -206,15 +205,9 @@ class InstrumentsController {
 
     @PostMapping("/{id}/delete")
     String remove(Person person, @PathVariable String id, RedirectAttributes flash) {
-        officer(person);
+        person.onlyOfficer();
         flash.addFlashAttribute("deleted", instruments.remove(person.viewer(), id));
         listening.follow();
         return "redirect:/club/instruments";
-    }
-
-    private static void officer(Person person) {
-        if (!person.viewer().officer()) {
-            throw new NotYours();
-        }
     }
 }

@@ -3,7 +3,6 @@ package dusk.ledger.web.keeping;
 import dusk.ledger.units.Figures;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.BackUp;
-import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.StoreFault;
 import java.time.Duration;
 import java.time.ZoneOffset;
@@ -48,7 +47,7 @@ class KeepingController {
 
     @GetMapping("/club/keeping")
     String page(Person person, Model model) {
-        officer(person);
+        person.onlyOfficer();
         Health.State state = health.now();
         model.addAttribute(
                 "state",
@@ -80,7 +79,7 @@ class KeepingController {
 
     @PostMapping("/club/keeping/back-up")
     String make(Person person, RedirectAttributes flash) {
-        officer(person);
+        person.onlyOfficer();
         try {
             BackUp.Made made = backUps.make("hand");
             flash.addFlashAttribute(
@@ -104,11 +103,5 @@ class KeepingController {
         return span.toHours() < 1
                 ? span.toMinutes() + " min"
                 : span.toDays() < 2 ? span.toHours() + " h" : span.toDays() + " days";
-    }
-
-    private static void officer(Person person) {
-        if (!person.viewer().officer()) {
-            throw new NotYours();
-        }
     }
 }

@@ -168,7 +168,8 @@ final class Stylesheet {
         Matcher variable = VARIABLE.matcher(text);
         while (depth < 8 && variable.find()) {
             String found = variable(variable.group(1), element);
-            String otherwise = variable.group(2) == null ? "none" : variable.group(2);
+            String otherwise =
+                    variable.group(2) == null ? "none" : variable.group(2).strip();
             text = text.substring(0, variable.start())
                     + (found.isEmpty() ? otherwise : resolved(found, element, depth + 1))
                     + text.substring(variable.end());

@@ -1,6 +1,7 @@
 package dusk.ledger.web.records;
 
 import dusk.ledger.units.UnitSystem;
+import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Viewer;
 import org.jspecify.annotations.Nullable;
 
@@ -24,6 +25,17 @@ public record Person(
         String theme) {
     public Viewer viewer() {
         return new Viewer(clubId, id, anglerId, role);
+    }
+
+    /**
+     * Lets a records officer go on.
+     *
+     * @throws NotYours for others: what is an officer's is not there for them
+     */
+    public void onlyOfficer() {
+        if (!viewer().officer()) {
+            throw new NotYours();
+        }
     }
 
     public UnitSystem units() {

@@ -36,6 +36,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 @ConditionalOnProperty("dusk.stand-ins")
+// after the demo's day, whose boat they are in
 @Order(Ordered.LOWEST_PRECEDENCE)
 class StandIns implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(StandIns.class);

@@ -162,7 +162,7 @@ public final class Deletions {
                         .and(deletionOf(table).eq(deletionId))
                         .execute();
             }
-            Intake.broughtBack(tx, viewer.clubId(), deletionId);
+            Imports.broughtBack(tx, viewer.clubId(), deletionId);
             tx.deleteFrom(DELETIONS).where(one).execute();
             return true;
         });

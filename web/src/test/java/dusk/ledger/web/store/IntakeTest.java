@@ -36,11 +36,13 @@ class IntakeTest {
 
     private TestClub club;
     private Intake intake;
+    private Imports imports;
 
     @BeforeEach
     void open() {
         club = new TestClub(folder);
         intake = club.get(Intake.class);
+        imports = club.get(Imports.class);
     }
 
     @AfterEach
@@ -105,7 +107,7 @@ class IntakeTest {
         assertThat(again.same()).isEqualTo(again.all());
         assertThat(bring(DEMO, Intake.Keep.THEIRS)).isEmpty();
         assertThat(all()).isEqualTo(once);
-        assertThat(intake.recent(club.officer.viewer(), 9)).hasSize(1);
+        assertThat(imports.recent(club.officer.viewer(), 9)).hasSize(1);
     }
 
     @Test
@@ -113,14 +115,14 @@ class IntakeTest {
         Ledger before = all();
         String id = bring(DEMO, Intake.Keep.OURS).orElseThrow();
         Ledger with = all();
-        Intake.TakenBack back = intake.takeBack(club.officer.viewer(), id).orElseThrow();
+        Imports.TakenBack back = imports.takeBack(club.officer.viewer(), id).orElseThrow();
         assertThat(back.stayed()).isZero();
         assertThat(all()).isEqualTo(before);
-        assertThat(intake.takeBack(club.officer.viewer(), id)).isEmpty();
+        assertThat(imports.takeBack(club.officer.viewer(), id)).isEmpty();
         club.get(Deletions.class).undo(club.officer.viewer(), back.deletionId());
         assertThat(all()).isEqualTo(with);
-        assertThat(intake.recent(club.officer.viewer(), 9)).noneMatch(Intake.Import::takenBack);
-        assertThat(intake.takeBack(club.officer.viewer(), id)).isPresent();
+        assertThat(imports.recent(club.officer.viewer(), 9)).noneMatch(Imports.Import::takenBack);
+        assertThat(imports.takeBack(club.officer.viewer(), id)).isPresent();
         assertThat(all()).isEqualTo(before);
     }
 
@@ -128,11 +130,11 @@ class IntakeTest {
     void whatWasTakenBackComesInAgain() {
         String id = bring(DEMO, Intake.Keep.OURS).orElseThrow();
         Ledger with = all();
-        intake.takeBack(club.officer.viewer(), id);
+        imports.takeBack(club.officer.viewer(), id);
         assertThat(compare(DEMO).back()).isEqualTo(compare(DEMO).all());
         String second = bring(DEMO, Intake.Keep.OURS).orElseThrow();
         assertThat(all()).isEqualTo(with);
-        intake.takeBack(club.officer.viewer(), second);
+        imports.takeBack(club.officer.viewer(), second);
         assertThat(all().trips()).isEmpty();
     }
 
@@ -165,7 +167,7 @@ class IntakeTest {
                         .startedAt(TestClub.START)
                         .minutes(20)
                         .build()));
-        Intake.TakenBack back = intake.takeBack(club.officer.viewer(), id).orElseThrow();
+        Imports.TakenBack back = imports.takeBack(club.officer.viewer(), id).orElseThrow();
         assertThat(back.stayed()).isEqualTo(1);
         assertThat(all().setUps()).extracting(SetUp::id).contains("theirs").doesNotContain("unused");
     }
@@ -184,7 +186,7 @@ class IntakeTest {
         Ledger taken = all();
         assertThat(taken.stints()).extracting(Stint::bites).containsExactly(4);
         String deletion =
-                intake.takeBack(club.officer.viewer(), id).orElseThrow().deletionId();
+                imports.takeBack(club.officer.viewer(), id).orElseThrow().deletionId();
         assertThat(all()).isEqualTo(ours);
         club.get(Deletions.class).undo(club.officer.viewer(), deletion);
         assertThat(all()).isEqualTo(taken);
@@ -197,7 +199,7 @@ class IntakeTest {
                 .orElseThrow();
         assertThat(all().stints()).extracting(Stint::hooked).containsExactly(3);
         assertThat(Consistency.breaches(all())).isEmpty();
-        intake.takeBack(club.officer.viewer(), id);
+        imports.takeBack(club.officer.viewer(), id);
         assertThat(all())
                 .satisfies(l -> assertThat(l.stints()).extracting(Stint::hooked).containsExactly(1));
         assertThat(all().catches()).hasSize(1);
@@ -255,14 +257,14 @@ class IntakeTest {
                 .isInstanceOf(Progress.Stopped.class);
         assertThat(heard).isSorted().hasSizeGreaterThan(3);
         assertThat(all()).isEqualTo(before);
-        assertThat(intake.recent(club.officer.viewer(), 9)).isEmpty();
+        assertThat(imports.recent(club.officer.viewer(), 9)).isEmpty();
     }
 
     @Test
     void onlyAnOfficerTakesBack() {
         String id = bring(DEMO, Intake.Keep.OURS).orElseThrow();
-        assertThatThrownBy(() -> intake.takeBack(club.guide.viewer(), id)).isInstanceOf(NotYours.class);
-        assertThat(intake.takeBack(club.stranger.viewer(), id))
+        assertThatThrownBy(() -> imports.takeBack(club.guide.viewer(), id)).isInstanceOf(NotYours.class);
+        assertThat(imports.takeBack(club.stranger.viewer(), id))
                 .as("of another club")
                 .isEmpty();
     }

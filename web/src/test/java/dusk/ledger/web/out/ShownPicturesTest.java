@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.w3c.dom.Document;
 
 /** Drawings that stand on their own: looks written in, nothing left to fetch, and the same points drawn. */
-class PicturesTest {
+class ShownPicturesTest {
     private static final String CSS = """
             /* a comment { with braces } */
             @layer theme{:root{--ink:#102030;--paper:#fff;--water:#00f}}
