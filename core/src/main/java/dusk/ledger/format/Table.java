@@ -54,17 +54,18 @@ public record Table<T>(
     /**
      * A record with some of its cells changed.
      *
+     * @param record null for one of these cells alone
      * @param cells by column, of the column's type; null empties the cell
      * @throws Invalid with every problem
      */
-    public T changed(T record, Map<String, ? extends @Nullable Object> cells) {
+    public T changed(@Nullable T record, Map<String, ? extends @Nullable Object> cells) {
         Cells all = new Cells();
         for (FileColumn<T> column : columns) {
             all.with(
                     column.name(),
                     cells.containsKey(column.name())
                             ? cells.get(column.name())
-                            : column.value().apply(record));
+                            : record == null ? null : column.value().apply(record));
         }
         return read(all);
     }

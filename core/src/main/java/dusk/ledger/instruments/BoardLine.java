@@ -10,13 +10,13 @@ import java.util.regex.Pattern;
 /**
  * A measuring board's line: {@code length 17 384 mm*05}. The number of the measurement since the board was switched on,
  * the length, its unit (mm, cm or in) and the checksum of all before the star. A board repeats its last line until the
- * next, so that one that was missed is heard still; a number is taken once.
+ * next, so that one that was missed is heard still and the board is known to be there; a repeated line is taken once.
  */
 public final class BoardLine implements Language {
     private static final Pattern LINE = Pattern.compile("length (\\d{1,9}) (\\d{1,5}(?:\\.\\d{1,3})?) (mm|cm|in)");
     private static final int LONGEST = 60;
 
-    private long last = -1;
+    private String last = "";
 
     /** The line of a measurement. */
     public static String line(long number, double lengthMm) {
@@ -42,11 +42,10 @@ public final class BoardLine implements Language {
         if (!parts.matches()) {
             return new Heard.Garbled("no line of a measuring board");
         }
-        long number = new BigDecimal(parts.group(1)).longValueExact();
-        if (number == last) {
+        if (said.equals(last)) {
             return Heard.NOTHING;
         }
-        last = number;
+        last = said;
         double each = switch (parts.group(3)) {
             case "cm" -> 10;
             case "in" -> 25.4;

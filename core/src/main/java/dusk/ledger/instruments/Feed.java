@@ -29,6 +29,8 @@ public final class Feed {
     /** Faster over ground than that, a boat is under way and drifts with nothing. */
     private static final double UNDER_WAY_MPS = 1.5;
 
+    private static final double FASTEST_CURRENT_MPS = 3;
+
     private final Kind kind;
     private final Language language;
     private final Gate gate = new Gate();
@@ -188,15 +190,18 @@ public final class Feed {
         }
     }
 
-    /** What carries the boat: its way over ground less its way through the water. */
+    /**
+     * What carries the boat: its way over ground less its way through the water. A log that hangs makes a current of the
+     * boat's own speed, so that one too fast to be fished in is not told.
+     */
     private void current(List<Known> known) {
         Instant moved = motion.at();
         Instant swum = throughWater.at();
         if (moved != null && swum != null && Duration.between(swum, moved).abs().compareTo(kind.silent()) <= 0) {
-            known.add(new Known(
-                    "current_mps",
-                    motion.mean().minus(throughWater.mean()).mps(),
-                    moved.isBefore(swum) ? moved : swum));
+            double mps = motion.mean().minus(throughWater.mean()).mps();
+            if (mps <= FASTEST_CURRENT_MPS) {
+                known.add(new Known("current_mps", mps, moved.isBefore(swum) ? moved : swum));
+            }
         }
     }
 

@@ -10,7 +10,7 @@ public enum Kind {
     BOAT("boat", "a boat’s feed", true, Duration.ofSeconds(15), Duration.ofMinutes(1), BoatFeed::new),
     GAUGE("gauge", "a river gauge", false, Duration.ofMinutes(10), Duration.ofHours(3), () -> Report.GAUGE),
     STATION("station", "a weather station", false, Duration.ofMinutes(10), Duration.ofHours(1), () -> Report.STATION),
-    BOARD("board", "a measuring board", true, Duration.ofMinutes(2), Duration.ofMinutes(5), BoardLine::new);
+    BOARD("board", "a measuring board", true, Duration.ofMinutes(2), Duration.ofMinutes(3), BoardLine::new);
 
     private final String word;
     private final String words;

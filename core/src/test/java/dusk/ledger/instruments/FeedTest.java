@@ -264,6 +264,16 @@ class FeedTest {
         assertThat(fast.drift(AT)).isNull();
     }
 
+    @ParameterizedTest
+    @CsvSource({"0.5, 0.0, true", "12.0, 0.0, false", "0.5, 70.0, false", "12.0, 11.0, true"})
+    void aLogThatHangsOrRacesMakesNoCurrent(String overGroundKnots, String throughWaterKnots, boolean told) {
+        Feed feed = new Feed(Kind.BOAT);
+        feed.hear(summed("VWVHW,090.0,T,,M," + throughWaterKnots + ",N,0.0,K"), AT);
+        feed.hear(summed("GPRMC,172000,A,4427.5,N,01400.6,W," + overGroundKnots + ",090.0,040526,,,A"), AT);
+        assertThat(feed.known().stream().anyMatch(k -> k.column().equals("current_mps")))
+                .isEqualTo(told);
+    }
+
     @Test
     void theMeanOfWindsAcrossNorthIsNorth() {
         Feed station = new Feed(Kind.STATION);
@@ -288,6 +298,8 @@ class FeedTest {
         assertThat(board.hear(BoardLine.line(17, 384), AT)).hasSize(1);
         assertThat(board.hear(BoardLine.line(17, 384), AT.plusSeconds(1))).isEmpty();
         assertThat(board.hear(BoardLine.line(18, 384), AT.plusSeconds(2))).hasSize(1);
+        // switched off and on again it counts anew
+        assertThat(board.hear(BoardLine.line(18, 291), AT.plusSeconds(2))).hasSize(1);
         assertThat(board.hear(board("length 19 15.25 in"), AT.plusSeconds(3)))
                 .singleElement()
                 .satisfies(s -> assertThat(s.value()).isCloseTo(387.35, within(1e-9)));

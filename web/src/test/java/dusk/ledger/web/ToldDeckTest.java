@@ -180,6 +180,12 @@ class ToldDeckTest extends RequestedClub {
         String page = page();
         String sheet = page.substring(page.indexOf("/fish/one"));
         assertThat(sheet).contains("Board, 0 s ago").containsPattern("name=\"length_mm\"[^>]*value=\"38\\.4 cm\"");
+
+        // once it was taken it is no other fish's
+        post(club.guide, "/deck/" + live + "/rods/" + rod + "/fish/one", "length_mm=38.4 cm&length_how=measured");
+        post(club.guide, "/deck/" + live + "/rods/" + rod + "/landed", "species=walleye&act=two");
+        String next = page();
+        assertThat(next.substring(next.indexOf("/fish/two"))).doesNotContain("Board, 0 s ago");
     }
 
     @Test

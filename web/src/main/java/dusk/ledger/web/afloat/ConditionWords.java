@@ -1,10 +1,12 @@
 package dusk.ledger.web.afloat;
 
 import java.time.Duration;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** The conditions that the deck's strip shows, in the order they are looked at, and how long a look at each is good for. */
 public final class ConditionWords {
@@ -44,9 +46,14 @@ public final class ConditionWords {
     }
 
     /** How long a look at a column is good for; where the wind comes from is looked at with the wind. */
-    public static Duration good(String column) {
+    private static Duration good(String column) {
         Condition condition = ALL.get(column.equals("wind_from_deg") ? "wind_mps" : column);
         return condition == null ? Duration.ZERO : condition.good();
+    }
+
+    /** Whether a column was looked at by hand, and so lately that it is good still: that goes before every instrument. */
+    public static boolean good(@Nullable Instant looked, String column, Instant now) {
+        return looked != null && Duration.between(looked, now).compareTo(good(column)) <= 0;
     }
 
     public static String name(String column) {

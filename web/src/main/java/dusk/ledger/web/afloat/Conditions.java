@@ -1,6 +1,5 @@
 package dusk.ledger.web.afloat;
 
-import dusk.ledger.format.Cells;
 import dusk.ledger.format.FileColumn;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Invalid;
@@ -95,19 +94,22 @@ public class Conditions {
      */
     public void hear(Viewer viewer, String tripId, Instant at, Map<String, Object> cells, String source) {
         acts.unasked(viewer, w -> {
-            Reading before = rows.lastReading(viewer, tripId, at);
             Map<String, Object> all = new TreeMap<>(cells);
+            // somebody may have looked since what is to be stored was chosen
+            Map<String, Instant> looked = decks.looked(viewer, tripId);
+            all.keySet().removeIf(column -> ConditionWords.good(looked.get(column), column, at));
+            if (all.isEmpty()) {
+                return false;
+            }
+            Reading before = rows.lastReading(viewer, tripId, at);
             all.put("reading_id", newId.next());
             all.put("trip_id", tripId);
             all.put("at", at);
             all.put("source", source);
             all.put("how", "measured");
-            Cells of = new Cells();
-            all.forEach(of::with);
-            Reading heard =
-                    before == null ? LedgerFormat.READINGS.read(of) : LedgerFormat.READINGS.changed(before, all);
+            Reading heard = LedgerFormat.READINGS.changed(before, all);
             w.insert(LedgerFormat.READINGS, heard);
-            return heard;
+            return true;
         });
     }
 

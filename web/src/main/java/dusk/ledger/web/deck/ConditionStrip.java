@@ -1,6 +1,5 @@
 package dusk.ledger.web.deck;
 
-import dusk.ledger.format.Cells;
 import dusk.ledger.format.FileColumn;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.instruments.Feed;
@@ -83,10 +82,8 @@ class ConditionStrip {
                 chips, ask, Danger.of(stands).stream().map(Danger::words).toList());
     }
 
-    /** Whether a look by hand is good still: it goes before every instrument. */
     private static boolean handHolds(Seen seen, String column) {
-        Instant looked = seen.deck().seen().get(column);
-        return looked != null && Duration.between(looked, seen.now()).compareTo(ConditionWords.good(column)) <= 0;
+        return ConditionWords.good(seen.deck().seen().get(column), column, seen.now());
     }
 
     /** The last reading with what instruments say now in its place; null where there is neither. */
@@ -97,17 +94,17 @@ class ConditionStrip {
                 said.put(column, live.cell());
             }
         });
-        if (said.isEmpty()) {
-            return seen.last();
+        return said.isEmpty() ? seen.last() : with(said, seen.last());
+    }
+
+    private static Reading with(Map<String, Object> said, @Nullable Reading before) {
+        Map<String, Object> cells = new TreeMap<>(said);
+        cells.put("reading_id", "now");
+        if (before == null) {
+            cells.put("trip_id", "now");
+            cells.put("at", Instant.EPOCH);
         }
-        said.put("reading_id", "now");
-        said.put("trip_id", seen.deck().trip().id());
-        said.put("at", seen.now());
-        Cells cells = new Cells();
-        said.forEach(cells::with);
-        return seen.last() == null
-                ? LedgerFormat.READINGS.read(cells)
-                : LedgerFormat.READINGS.changed(seen.last(), said);
+        return LedgerFormat.READINGS.changed(before, cells);
     }
 
     /** When a column was looked at last, and by which instrument; by nobody's name where it was by hand. */
@@ -128,10 +125,9 @@ class ConditionStrip {
 
     /** What instruments say, as the reader reads it. */
     private static Map<String, String> live(Told told, RecordForm<Reading> form) {
-        Cells cells =
-                new Cells().with("reading_id", "live").with("trip_id", "live").with("at", Instant.EPOCH);
-        told.live().forEach((column, said) -> cells.with(column, said.cell()));
-        return told.live().isEmpty() ? Map.of() : form.typed(LedgerFormat.READINGS.read(cells));
+        Map<String, Object> cells = new TreeMap<>();
+        told.live().forEach((column, said) -> cells.put(column, said.cell()));
+        return cells.isEmpty() ? Map.of() : form.typed(with(cells, null));
     }
 
     private static List<String> words(String column) {

@@ -91,9 +91,7 @@ class DeckPages {
     /** How the boat lies, as its feed says. */
     private static DeckView.Boat boat(Seen seen) {
         Aboard.Boat boat = seen.told().boat();
-        List<DeckView.Instrument> listened = seen.told().states().stream()
-                .map(one -> new DeckView.Instrument(one.name(), one.well(), one.state()))
-                .toList();
+        List<Aboard.Listened> listened = seen.told().states();
         if (boat == null) {
             return new DeckView.Boat("", false, "", listened);
         }

@@ -1,6 +1,7 @@
 package dusk.ledger.web.deck;
 
 import dusk.ledger.web.form.FormField;
+import dusk.ledger.web.instruments.Aboard;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -44,10 +45,7 @@ record DeckView(
      * @param depth under it, as typed; empty where it is not known
      * @param instruments that are listened to
      */
-    record Boat(String words, boolean here, String depth, List<Instrument> instruments) {}
-
-    /** @param state in a sentence */
-    record Instrument(String name, boolean well, String state) {}
+    record Boat(String words, boolean here, String depth, List<Aboard.Listened> instruments) {}
 
     /** The act to undo, and what it was. */
     record Undo(String act, String what) {}

@@ -68,7 +68,7 @@ class FishSheet {
         UnitSystem units = person.units();
         RecordForm<Catch> form = form(person, deck);
         Map<String, String> typed = new HashMap<>(form.typed(fish));
-        Lengths.Measured board = fish.length() == null ? seen.told().length() : null;
+        Lengths.Measured board = fish.length() == null ? offered(seen) : null;
         if (board != null) {
             typed.put("length_mm", board.length().show(person.units().lure()));
             typed.put("length_how", "measured");
@@ -94,6 +94,15 @@ class FishSheet {
                         units.lure().symbol()),
                 TypedFields.of(form, fish, typed, just, refused),
                 board == null ? "" : board.by() + ", " + Feed.span(Duration.between(board.at(), seen.now())) + " ago");
+    }
+
+    /** A length off the board that no fish of the trip has got since, by hand either. */
+    private static Lengths.@Nullable Measured offered(Seen seen) {
+        Lengths.Measured board = seen.told().length();
+        boolean got = board != null
+                && seen.catches().stream()
+                        .anyMatch(one -> board.length().equals(one.length()) && "measured".equals(one.lengthHow()));
+        return got ? null : board;
     }
 
     /** The sheet of a fish that a device lands without a signal: it puts the id in. */

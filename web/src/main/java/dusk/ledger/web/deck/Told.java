@@ -22,6 +22,6 @@ record Told(
         Map<String, Live> live,
         Map<String, HeardColumns.Note> noted,
         Aboard.@Nullable Boat boat,
-        List<Aboard.Told> states,
+        List<Aboard.Listened> states,
         @Nullable Double castsToDeg,
         Lengths.@Nullable Measured length) {}

@@ -42,7 +42,7 @@ public class Aboard {
      *
      * @param state in a sentence
      */
-    public record Told(String name, boolean well, String state) {}
+    public record Listened(String name, boolean well, String state) {}
 
     /**
      * How the boat lies, as far as it is known.
@@ -53,8 +53,7 @@ public class Aboard {
             String by,
             @Nullable Double depthM,
             @Nullable Flow drift,
-            @Nullable Position position,
-            Instant at) {}
+            @Nullable Position position) {}
 
     boolean nobodyIsHeard() {
         return listening.ears().isEmpty();
@@ -94,12 +93,12 @@ public class Aboard {
     }
 
     /** How each of a deck's instruments is. */
-    public List<Told> states(Person person, Deck deck) {
-        List<Told> told = new ArrayList<>();
+    public List<Listened> states(Person person, Deck deck) {
+        List<Listened> told = new ArrayList<>();
         if (deck.live()) {
             for (Ear ear : ears(person.clubId(), deck.water().id(), deck.aboard())) {
                 var state = ear.feed().state(clock.instant());
-                told.add(new Told(ear.instrument().name(), state.well(), state.words()));
+                told.add(new Listened(ear.instrument().name(), state.well(), state.words()));
             }
         }
         return told;
@@ -118,7 +117,7 @@ public class Aboard {
                 Double depth = feed.depthM(now);
                 Flow drift = feed.drift(now);
                 if (position != null || depth != null || drift != null) {
-                    return new Boat(ear.instrument().name(), depth, drift, position, now);
+                    return new Boat(ear.instrument().name(), depth, drift, position);
                 }
             }
         }

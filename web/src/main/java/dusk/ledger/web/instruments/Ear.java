@@ -35,11 +35,13 @@ abstract class Ear implements Runnable {
     private final Duration soonest;
     private final Clock clock;
     private final Thread thread;
+    private Duration wait;
     private volatile boolean closed;
 
     /** @param soonest a connection that failed is tried again, ever less often, down to once a minute */
     Ear(Instrument instrument, Duration soonest, Hearer hearer, Clock clock) {
         this.soonest = soonest;
+        wait = soonest;
         this.instrument = instrument;
         this.hearer = hearer;
         this.clock = clock;
@@ -78,6 +80,7 @@ abstract class Ear implements Runnable {
     abstract void hangUp();
 
     void heard(String text) {
+        wait = soonest;
         List<Sample> samples = feed.hear(text, clock.instant());
         if (!samples.isEmpty()) {
             try {
@@ -94,20 +97,19 @@ abstract class Ear implements Runnable {
 
     @Override
     public void run() {
-        Duration wait = soonest;
         while (!closed) {
             try {
                 listen();
-                wait = soonest;
             } catch (InterruptedException e) {
                 return;
-            } catch (IOException | IllegalArgumentException | SecurityException e) {
+            } catch (IOException | RuntimeException e) {
+                // whatever it is, the next connection may be better; a thread that ended would look like silence
                 feed.unreached(why(e));
-                wait = wait.multipliedBy(2).compareTo(LATEST) > 0 ? LATEST : wait.multipliedBy(2);
             }
             if (!closed && !rested(wait)) {
                 return;
             }
+            wait = wait.multipliedBy(2).compareTo(LATEST) > 0 ? LATEST : wait.multipliedBy(2);
         }
     }
 

@@ -73,13 +73,18 @@ public class Filling {
         if (aboard.nobodyIsHeard()) {
             return;
         }
-        try {
-            for (Decks.UnderWay trip : decks.underWay()) {
-                Duration quiet = Duration.between(trip.touchedAt(), clock.instant());
-                if (quiet.compareTo(FORGOTTEN) <= 0) {
-                    fill(trip, aboard.now(trip.clubId(), trip.waterId(), trip.aboard()));
-                }
+        for (Decks.UnderWay trip : decks.underWay()) {
+            Duration quiet = Duration.between(trip.touchedAt(), clock.instant());
+            if (quiet.compareTo(FORGOTTEN) <= 0) {
+                tried(trip);
             }
+        }
+    }
+
+    /** What goes wrong on one trip holds up no other. */
+    private void tried(Decks.UnderWay trip) {
+        try {
+            fill(trip, aboard.now(trip.clubId(), trip.waterId(), trip.aboard()));
         } catch (StoreFault | DataAccessException | Invalid e) {
             // it is tried again; what was heard is not lost by it
             LOG.warn(
@@ -101,7 +106,7 @@ public class Filling {
         boolean first = false;
         String source = "instrument";
         for (Live live : said.values()) {
-            if (handHolds(trip.seen().get(live.column()), live.column(), now)) {
+            if (ConditionWords.good(trip.seen().get(live.column()), live.column(), now)) {
                 continue;
             }
             HeardColumns.Note before = noted.get(live.column());
@@ -129,11 +134,6 @@ public class Filling {
         }
     }
 
-    /** Whether somebody looked themselves, so lately that it is good still. */
-    static boolean handHolds(@Nullable Instant looked, String column, Instant now) {
-        return looked != null && Duration.between(looked, now).compareTo(ConditionWords.good(column)) <= 0;
-    }
-
     private static boolean matters(String column, @Nullable Object was, Object is) {
         if (was == null || !(was instanceof Double from) || !(is instanceof Double to)) {
             return !is.equals(was);
@@ -144,14 +144,11 @@ public class Filling {
     }
 
     private static @Nullable Object cell(Reading reading, String column) {
-        return LedgerFormat.READINGS.columns().stream()
-                .filter(c -> c.name().equals(column))
-                .findFirst()
-                .map(c -> value(c, reading))
-                .orElse(null);
-    }
-
-    private static @Nullable Object value(FileColumn<Reading> column, Reading reading) {
-        return column.value().apply(reading);
+        for (FileColumn<Reading> one : LedgerFormat.READINGS.columns()) {
+            if (one.name().equals(column)) {
+                return one.value().apply(reading);
+            }
+        }
+        return null;
     }
 }

@@ -1,5 +1,6 @@
 package dusk.ledger.web.instruments;
 
+import dusk.ledger.instruments.Kind;
 import dusk.ledger.instruments.Quantity;
 import dusk.ledger.instruments.Sample;
 import dusk.ledger.journal.Catch;
@@ -37,9 +38,6 @@ public class Lengths {
     /** A fish is measured soon after it was landed. */
     private static final Duration WAITS = Duration.ofMinutes(10);
 
-    /** So long a length is offered. */
-    private static final Duration OFFERED = Duration.ofMinutes(3);
-
     private final People people;
     private final Decks decks;
     private final TripRows rows;
@@ -72,6 +70,8 @@ public class Lengths {
             if (sample.quantity() == Quantity.LENGTH_MM) {
                 Measured measured =
                         new Measured(Length.ofMillimetres(Math.round(sample.value())), sample.at(), board.name());
+                // an earlier one is of a fish before, whether it was used or not
+                unused.remove(board);
                 if (!given(board, measured)) {
                     unused.put(board, measured);
                 }
@@ -148,7 +148,7 @@ public class Lengths {
     Measured newest(List<Instrument> boards, Instant now) {
         return boards.stream()
                 .map(unused::get)
-                .filter(one -> one != null && Duration.between(one.at(), now).compareTo(OFFERED) <= 0)
+                .filter(one -> one != null && Duration.between(one.at(), now).compareTo(Kind.BOARD.holds()) <= 0)
                 .max((a, b) -> a.at().compareTo(b.at()))
                 .orElse(null);
     }

@@ -47,11 +47,19 @@ abstract class OfAPage extends OncePerRequestFilter {
         ContentCachingResponseWrapper page = new ContentCachingResponseWrapper(response);
         chain.doFilter(request, page);
         boolean html = String.valueOf(page.getContentType()).startsWith("text/html");
-        Taken taken = page.getStatus() == HttpServletResponse.SC_OK && html
-                ? take(
-                        Jsoup.parse(new String(page.getContentAsByteArray(), StandardCharsets.UTF_8)),
-                        String.valueOf(request.getParameter("out")))
-                : null;
+        Taken taken;
+        try {
+            taken = page.getStatus() == HttpServletResponse.SC_OK && html
+                    ? take(
+                            Jsoup.parse(new String(page.getContentAsByteArray(), StandardCharsets.UTF_8)),
+                            String.valueOf(request.getParameter("out")))
+                    : null;
+        } catch (Raster.NoFonts e) {
+            response.setStatus(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
+            response.setContentType("text/plain;charset=UTF-8");
+            response.getWriter().write(String.valueOf(e.getMessage()));
+            return;
+        }
         if (taken == null) {
             page.copyBodyToResponse();
             return;

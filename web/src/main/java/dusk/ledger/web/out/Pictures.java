@@ -117,14 +117,14 @@ final class Pictures {
             double height = height(svg);
             Element row = within(drawn, svg);
             Element cell = within(row, svg);
-            words(row, cell, true).ifPresent(word(whole, MARGIN, y + height / 2 + 5, "start"));
+            words(row, cell, true).ifPresent(word(whole, MARGIN, y + height / 2 + 5));
             Element part = inlined(svg);
             part.attr("x", Figures.trimmed(ROW_FROM, 0))
                     .attr("y", Figures.trimmed(y, 1))
                     .attr("width", Figures.trimmed(ROW_TO - ROW_FROM, 0))
                     .attr("height", Figures.trimmed(height, 1));
             whole.appendChild(part);
-            words(row, cell, false).ifPresent(word(whole, ROW_TO + MARGIN, y + height / 2 + 5, "start"));
+            words(row, cell, false).ifPresent(word(whole, ROW_TO + MARGIN, y + height / 2 + 5));
             y += height + 8;
         }
         return whole.attr("width", Figures.trimmed(WIDE, 0))
@@ -150,11 +150,11 @@ final class Pictures {
         return words.isBlank() ? Optional.empty() : Optional.of(words);
     }
 
-    private static Consumer<String> word(Element into, double x, double y, String anchor) {
+    private Consumer<String> word(Element into, double x, double y) {
         return words -> into.appendElement("text")
                 .attr("x", Figures.trimmed(x, 1))
                 .attr("y", Figures.trimmed(y, 1))
-                .attr("style", "font-size:14px;text-anchor:" + anchor + ";fill:#17202b")
+                .attr("style", "font-size:14px;fill:" + style.colour("ink", page.body()))
                 .text(words);
     }
 
@@ -221,19 +221,18 @@ final class Pictures {
     }
 
     private String text(Element svg, String label) {
-        Map<String, String> paper = style.of(page.body());
         double[] box = box(svg);
         Element ground = new Element("rect")
                 .attr("x", Figures.trimmed(box[0], 2))
                 .attr("y", Figures.trimmed(box[1], 2))
                 .attr("width", Figures.trimmed(box[2], 2))
                 .attr("height", Figures.trimmed(box[3], 2))
-                .attr("style", "fill:#fbfaf5;stroke:none");
+                .attr("style", "fill:" + style.colour("paper", page.body()) + ";stroke:none");
         svg.prependChild(ground);
         svg.prependChild(new Element("title").text(label));
         svg.attr("xmlns", SVG)
                 .attr("font-family", "Atkinson Hyperlegible Next, DejaVu Sans, sans-serif")
-                .attr("fill", paper.getOrDefault("color", "#17202b"));
+                .attr("fill", style.colour("ink", page.body()));
         Document alone = new Document("", "");
         alone.outputSettings()
                 .syntax(Document.OutputSettings.Syntax.xml)

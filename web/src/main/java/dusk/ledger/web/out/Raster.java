@@ -1,6 +1,7 @@
 package dusk.ledger.web.out;
 
 import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.io.StringReader;
 import org.apache.batik.transcoder.SVGAbstractTranscoder;
 import org.apache.batik.transcoder.TranscoderException;
@@ -18,9 +19,9 @@ final class Raster {
     /**
      * @param svg that stands on its own
      * @return a PNG, twice as wide as the drawing says
-     * @throws IllegalStateException where this machine has nothing to draw letters with
+     * @throws NoFonts where this machine has nothing to draw letters with
      */
-    static byte[] png(String svg, double wide) {
+    static byte[] png(String svg, double wide) throws NoFonts {
         PNGTranscoder transcoder = new PNGTranscoder();
         transcoder.addTranscodingHint(SVGAbstractTranscoder.KEY_WIDTH, (float) wide * TWICE);
         transcoder.addTranscodingHint(SVGAbstractTranscoder.KEY_ALLOW_EXTERNAL_RESOURCES, false);
@@ -29,9 +30,20 @@ final class Raster {
         try {
             transcoder.transcode(new TranscoderInput(new StringReader(svg)), new TranscoderOutput(png));
             return png.toByteArray();
-        } catch (TranscoderException | LinkageError | NullPointerException e) {
-            // without any font installed the JDK fails with one of the last two
-            throw new IllegalStateException("This machine has no fonts to draw a PNG with. Take the SVG.", e);
+        } catch (TranscoderException e) {
+            throw new IllegalStateException("a drawing of ours is none", e);
+        } catch (LinkageError | NullPointerException e) {
+            // as the JDK fails where no font is installed
+            throw new NoFonts(e);
+        }
+    }
+
+    /** Whoever runs the server has to install one. */
+    static final class NoFonts extends IOException {
+        private static final long serialVersionUID = 1L;
+
+        NoFonts(Throwable cause) {
+            super("This machine has no fonts to draw a PNG with. Take the SVG.", cause);
         }
     }
 }

@@ -57,7 +57,7 @@ class ShownPictures extends OfAPage {
         return new Taken("application/zip", "zip", zip.toByteArray());
     }
 
-    private static byte[] bytes(Pictures.Picture picture, String form) {
+    private static byte[] bytes(Pictures.Picture picture, String form) throws IOException {
         return form.equals(SVG)
                 ? picture.svg().getBytes(StandardCharsets.UTF_8)
                 : Raster.png(picture.svg(), picture.wide());

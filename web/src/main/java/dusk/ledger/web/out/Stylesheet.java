@@ -152,6 +152,11 @@ final class Stylesheet {
         return drawn;
     }
 
+    /** A colour of ours by its name, as it is on an element. */
+    String colour(String name, Element element) {
+        return resolved("var(--" + name + ")", element, 0);
+    }
+
     private Map<String, String> said(Element element) {
         Map<String, String> all = new LinkedHashMap<>();
         Element root = element.root();

@@ -78,6 +78,17 @@ public class Decks {
                 rods(viewer, RODS_OUT.TRIP_ID.eq(tripId)));
     }
 
+    /** When each column of a trip's readings was looked at last by hand. */
+    public Map<String, Instant> looked(Viewer viewer, String tripId) {
+        String stored = store.read()
+                .select(DECKS.SEEN)
+                .from(DECKS)
+                .where(Visibility.of(viewer, DECKS))
+                .and(DECKS.TRIP_ID.eq(tripId))
+                .fetchOne(DECKS.SEEN);
+        return stored == null ? Map.of() : seen(stored);
+    }
+
     private Map<String, Instant> seen(String stored) {
         Map<String, Instant> seen = new TreeMap<>();
         json.readTree(stored)

@@ -51,7 +51,7 @@ public class Instruments {
                         r.getWaterId()));
     }
 
-    /** Keeps one, in place of the one of its id. */
+    /** Keeps a new one; one that is there gets its address alone. */
     public void keep(Instrument kept) {
         store.writeApart(tx -> tx.insertInto(INSTRUMENTS)
                 .set(INSTRUMENTS.CLUB_ID, kept.clubId())

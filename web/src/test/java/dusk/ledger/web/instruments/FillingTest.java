@@ -31,6 +31,7 @@ import dusk.ledger.web.records.RodOut;
 import dusk.ledger.web.records.TripRows;
 import dusk.ledger.web.store.Acts;
 import dusk.ledger.web.store.Deletions;
+import dusk.ledger.web.store.Viewer;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
@@ -233,6 +234,24 @@ class FillingTest {
     }
 
     @Test
+    void aLookBetweenTheChoiceAndTheWriteStands() {
+        byHand("water_temp_c", "12.5 C");
+        Map<String, Object> chosen = Map.of("water_temp_c", 9.7, "wind_mps", 4.0);
+        club.get(Conditions.class)
+                .hear(Viewer.club(club.officer.clubId()), trip, club.clock.instant(), chosen, "instrument");
+        assertThat(last().waterTemp().celsius()).isEqualTo(12.5);
+        assertThat(last().wind().metresPerSecond()).isEqualTo(4);
+        club.get(Conditions.class)
+                .hear(
+                        Viewer.club(club.officer.clubId()),
+                        trip,
+                        club.clock.instant(),
+                        Map.of("water_temp_c", 9.7),
+                        "instrument");
+        assertThat(readings()).hasSize(2);
+    }
+
+    @Test
     void aLookThatIsTakenBackIsTakenBackFromWhatCarriedIt() {
         byHand("clarity_m", "0.6 m");
         after(1);
@@ -383,6 +402,16 @@ class FillingTest {
         assertThat(club.get(Aboard.class).length(club.guide, deck()))
                 .isEqualTo(new Lengths.Measured(Length.ofMillimetres(384), club.clock.instant(), "The board"));
         after(4);
+        assertThat(club.get(Aboard.class).length(club.guide, deck())).isNull();
+    }
+
+    @Test
+    void aLengthIsOfferedNoMoreOnceTheNextOneWasGiven() {
+        measured(384);
+        assertThat(club.get(Aboard.class).length(club.guide, deck())).isNotNull();
+        landed(1);
+        measured(291);
+        assertThat(fish(1).length().millimetres()).isEqualTo(291);
         assertThat(club.get(Aboard.class).length(club.guide, deck())).isNull();
     }
 
