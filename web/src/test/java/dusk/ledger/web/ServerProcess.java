@@ -48,6 +48,7 @@ final class ServerProcess {
         command.addAll(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
                 "-XX:-UsePerfData",
                 "-cp",
                 System.getProperty("java.class.path"),
