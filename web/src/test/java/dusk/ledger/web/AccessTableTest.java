@@ -10,6 +10,7 @@ import dusk.ledger.journal.Ledger;
 import dusk.ledger.journal.Loss;
 import dusk.ledger.journal.SetUpBuilder;
 import dusk.ledger.journal.Sign;
+import dusk.ledger.journal.Stint;
 import dusk.ledger.teach.Trial;
 import dusk.ledger.units.Length;
 import dusk.ledger.water.Calibration;
@@ -27,12 +28,14 @@ import dusk.ledger.web.records.WaterRules;
 import dusk.ledger.web.store.Deletions;
 import dusk.ledger.web.store.Intake;
 import dusk.ledger.web.store.Progress;
+import dusk.ledger.web.store.Trail;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -93,7 +96,17 @@ class AccessTableTest extends RequestedClub {
             POST /club/bring/{id}/take                    | /club/bring/{draft}/take            | in  404 404 404 404 302
             POST /club/bring/{id}/forget                  | /club/bring/{draft}/forget          | in  302 404 404 404 302
             POST /club/bring/imports/{id}/undo            | /club/bring/imports/{import}/undo   | in  302 404 404 404 302
-            POST /club/people                             | /club/people ? name=a               | in  422 404 404 404 422
+            GET  /club/people                             | /club/people                        | in  200 200 200 200 200
+            POST /club/people/invite                      | /club/people/invite ? role=chief    | in  422 404 404 404 422
+            POST /club/people/{id}/back-in                | /club/people/{person}/back-in       | in  404 404 404 404 302
+            POST /club/people/{id}/role                   | /club/people/{person}/role ? role=guide | in 404 404 404 404 302
+            POST /club/people/links/{id}/end              | /club/people/links/x/end            | in  302 404 404 404 302
+            GET  /club/trail                              | /club/trail                         | in  200 200 200 200 200
+            POST /club/trail/{id}/undo                    | /club/trail/{change}/undo           | in  404 404 302 404 302
+            POST /account/devices/{id}/end                | /account/devices/x/end              | in  302 302 302 302 302
+            GET  /account/leave                           | /account/leave                      | in  200 200 200 200 200
+            POST /account/leave                           | /account/leave ? leave=records      | in  422 422 422 422 422
+            GET  /cards                                   | /cards                              | in  200 200 200 200 200
             GET  /club/waters/new                         | /club/waters/new                    | in  200 404 404 404 200
             POST /club/waters                             | /club/waters ? name=Tarn&kind=lake  | in  302 404 404 404 302
             GET  /club/waters/{waterId}/rules             | /club/waters/lake/rules             | in  404 200 200 200 200
@@ -233,6 +246,37 @@ class AccessTableTest extends RequestedClub {
     private static final Set<String> CLOSED_TO_ALL =
             Set.of("/invited/{token}", "/begin", "/trips/{tripId}/places/{id}/delete");
 
+    /** What a guest reader gets, by route; all else is not there for them. */
+    private static final Map<String, String> READERS = readers();
+
+    private static Map<String, String> readers() {
+        Map<String, String> readers = new TreeMap<>();
+        for (String page : List.of(
+                "/sign-in",
+                "/account",
+                "/account/leave",
+                "/health",
+                "/cards",
+                "/help",
+                "/findings/compare",
+                "/findings/patterns",
+                "/findings/size",
+                "/findings/grid",
+                "/findings/clock",
+                "/findings/funnel",
+                "/findings/favourites",
+                "/findings/stints")) {
+            readers.put("GET " + page, "200");
+        }
+        for (String forward : List.of(
+                "GET /", "GET /findings", "POST /theme", "POST /account/units", "POST /account/devices/{id}/end")) {
+            readers.put(forward, "302");
+        }
+        readers.put("POST /account/password", "422");
+        readers.put("POST /account/leave", "422");
+        return readers;
+    }
+
     private static final Pattern CHOICES = Pattern.compile("\\{\\w+:([a-z]+(?:\\|[a-z]+)+)}");
 
     @Autowired
@@ -305,6 +349,26 @@ class AccessTableTest extends RequestedClub {
     private String asked = "";
 
     private void prepare() {
+        ids.put("person", club.other.id());
+        if (asked.contains("{change}")) {
+            // the officer changed the member's stint
+            Stint stint = club.all(LedgerFormat.STINTS).stream()
+                    .filter(s -> s.id().equals("s"))
+                    .findFirst()
+                    .orElseThrow();
+            club.get(TripRows.class)
+                    .store(
+                            club.officer.viewer(),
+                            LedgerFormat.STINTS,
+                            LedgerFormat.STINTS.changed(stint, Map.of("minutes", 41.0)),
+                            false);
+            ids.put(
+                    "change",
+                    club.get(Trail.class)
+                            .recent(club.officer.viewer(), 1)
+                            .get(0)
+                            .id());
+        }
         if (asked.contains("{instrument}")) {
             // only where it is asked for: each that there is gets listened to sooner or later
             club.get(Instruments.class)
@@ -393,6 +457,8 @@ class AccessTableTest extends RequestedClub {
                 read();
             }
         }
+        expected.put("guest reader", READERS.getOrDefault(row.method() + " " + row.route(), "404"));
+        given.put("guest reader", answer(club.reader, row));
         assertThat(given).isEqualTo(expected);
     }
 

@@ -149,13 +149,13 @@ class DoorsTest extends RequestedClub {
     @ParameterizedTest
     @ValueSource(strings = {"Ann\u0000Vole", "Ann\nVole", "Ann\u200bVole", "Ann\u2028Vole"})
     void aNameIsOneLineThatCanBeSeen(String name) throws Exception {
+        String link = invitation();
         for (String field : new String[] {"name", "username"}) {
-            MockHttpServletRequestBuilder newcomer = request("POST", "/club/people")
+            MockHttpServletRequestBuilder newcomer = request("POST", "/invited/" + link)
                     .param("name", field.equals("name") ? name : "Ann")
                     .param("username", field.equals("username") ? name : "ann")
-                    .param("password", WORD)
-                    .param("role", "member");
-            MockHttpServletResponse answer = answer(club.officer, newcomer);
+                    .param("password", WORD);
+            MockHttpServletResponse answer = answer(null, newcomer);
             assertThat(answer.getStatus()).isEqualTo(422);
             assertThat(answer.getContentAsString())
                     .contains("Write it in letters, digits and signs that can be seen, 100 at the most.");

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.journal.Touch;
 import dusk.ledger.web.store.LedgerRows;
@@ -294,10 +295,13 @@ class DurabilityIT {
             page.waitForTimeout(3000);
 
             runs();
-            page.waitForSelector("#waiting-mark:has-text(\"Please sign in again. 25 touches wait\")");
-            page.navigate("http://127.0.0.1:" + server.port() + "/sign-in");
-            page.locator("button[name=person]").first().click();
-            page.waitForURL("**/today");
+            // the device stays signed in though the server began anew, and the page that stood open is still good to
+            // send
+            page.waitForSelector(
+                    "#waiting-mark",
+                    new Page.WaitForSelectorOptions()
+                            .setState(WaitForSelectorState.HIDDEN)
+                            .setTimeout(60_000));
             page.navigate("http://127.0.0.1:" + server.port() + "/deck");
             page.waitForSelector("details.fish summary:has-text(\" 52 cm\")");
             OnDeck.settled(page);

@@ -101,9 +101,13 @@ class FormsTest extends RequestedClub {
                 "/club/waters | kind=lake&name= | Nothing here yet, and it is needed.",
                 "/club/waters | name=Tarn&kind=puddle | is not a word of this column",
                 "/club/waters | name=Tarn&kind=lake&time_zone=Moon/Base | time zone",
-                "/club/people | name=Ann&password=a long enough word&role=member&username= | Write the name to sign in with.",
-                "/club/people | username=ann&name=Ann&role=member&password=short | Too short. Use 10 characters or more; a few words will do.",
-                "/club/people | username=ann&name=Ann&password=a long enough word&role=king | Choose member, guide or officer.",
+                "/club/people/invite | for_whom=Ann&role=king | Choose what they may do.",
+                "/club/people/invite | for_whom=Ann | Choose what they may do.",
+                "/club/people/invite | role=member&days=0 | Write a whole number from 1 to 30, not “0”.",
+                "/club/people/invite | role=member&days=soon | “soon” is not a whole number. Write it like 3.",
+                "/club/people/invite | role=member&angler_id=nobody | These are somebody’s already. Choose another, or someone new.",
+                "/account/leave | old=&leave= | Choose what becomes of your records. That is not your password now.",
+                "/account/leave | old=x&leave=records | That is not your password now.",
                 "/club/instruments | name=Mill gauge&address=http://127.0.0.1:9/ | Choose what it is.",
                 "/club/instruments | kind=sonar&name=Mill gauge&address=http://127.0.0.1:9/ | Choose what it is.",
                 "/club/instruments | kind=gauge&name=&address=http://127.0.0.1:9/&water_id=lake | Give it a name, such as Boat or Mill gauge.",
@@ -132,10 +136,11 @@ class FormsTest extends RequestedClub {
 
     @Test
     void theRoleChosenForANewcomerIsKeptWhenTheFormIsRefused() throws Exception {
-        String page = text(post(club.officer, "/club/people", "username=ann&name=Ann&password=short&role=guide"));
+        String page = text(post(club.officer, "/club/people/invite", "for_whom=Ann&days=0&role=guide"));
         assertThat(page)
-                .contains("<option value=\"guide\" selected=\"selected\">guide</option>")
-                .contains("<option value=\"officer\">records officer</option>");
+                .contains("value=\"Ann\"")
+                .containsPattern("value=\"guide\"\\s+checked=\"checked\"")
+                .doesNotContainPattern("value=\"officer\"\\s+checked");
     }
 
     @ParameterizedTest

@@ -14,9 +14,11 @@ import dusk.ledger.web.afloat.Place;
 import dusk.ledger.web.afloat.TripActs;
 import dusk.ledger.web.records.Deck;
 import dusk.ledger.web.records.Decks;
+import dusk.ledger.web.records.Invitations;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Trips;
 import dusk.ledger.web.store.Store;
+import dusk.ledger.web.store.Viewer;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -160,6 +162,15 @@ abstract class RequestedClub {
                                 .file(new MockMultipartFile("file", "a.csv", "text/csv", sheet)))
                 .getHeader("Location"));
         ids.put("draft", location.substring(location.lastIndexOf('/') + 1));
+    }
+
+    /** The secret part of a link for a new member. */
+    String invitation() {
+        return beans.getBean(Invitations.class)
+                .invite(
+                        Invitations.Invited.newcomer(club.officer.clubId(), Viewer.Role.MEMBER),
+                        club.officer.id(),
+                        TestClub.START.plus(Duration.ofDays(1)));
     }
 
     Deck deck() {

@@ -46,6 +46,7 @@ public final class TestClub implements AutoCloseable {
     public final Person officer;
     public final Person guide;
     public final Person member;
+    public final Person reader;
     public final Person other;
     public final Person stranger;
     public final Water lake = new Water("lake", "Kell Water", "lake", new Position(44.5, -14), ZoneId.of("Etc/GMT+1"));
@@ -154,6 +155,7 @@ public final class TestClub implements AutoCloseable {
         guide = person(membership.join(club, newcomer("harl", "Harl Quist"), Viewer.Role.GUIDE, null));
         member = person(membership.join(club, newcomer("tobin", "Tobin Marl"), Viewer.Role.MEMBER, null));
         other = person(membership.join(club, newcomer("runa", "Runa Halloway"), Viewer.Role.MEMBER, null));
+        reader = person(membership.join(club, newcomer("ilka", "Ilka Fenn"), Viewer.Role.GUEST, null));
         stranger = person(membership.found("Elsewhere Anglers", newcomer("odd", "Odd One")));
         store(LedgerFormat.WATERS, List.of(lake, sound));
         store(LedgerFormat.SPOTS, List.of(point, dock, pass));

@@ -1,5 +1,5 @@
 /** A person's own units, theme and password. */
-@ApplicationModule(allowedDependencies = {"records", "security"})
+@ApplicationModule(allowedDependencies = {"records", "security", "store", "words"})
 @NullMarked
 package dusk.ledger.web.account;
 

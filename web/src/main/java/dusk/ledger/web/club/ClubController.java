@@ -8,24 +8,18 @@ import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.FormField;
 import dusk.ledger.web.form.FormPage;
 import dusk.ledger.web.form.RecordForm;
-import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.form.UnitText;
-import dusk.ledger.web.records.Membership;
 import dusk.ledger.web.records.People;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Waters;
-import dusk.ledger.web.security.NewcomerForm;
 import dusk.ledger.web.store.Clubs;
 import dusk.ledger.web.store.NewId;
-import dusk.ledger.web.store.Viewer;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.ZoneOffset;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -35,64 +29,31 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The club: its people and waters; for its records officer also import, export, and new ones of each. */
 @Controller
 class ClubController {
-    private static final List<String> ROLES =
-            Arrays.stream(Viewer.Role.values()).map(Viewer.Role::word).toList();
-
     private final Clubs clubs;
     private final People people;
-    private final Membership membership;
-    private final NewcomerForm newcomers;
     private final Waters waters;
     private final NewId newId;
 
-    ClubController(
-            Clubs clubs, People people, Membership membership, NewcomerForm newcomers, Waters waters, NewId newId) {
+    ClubController(Clubs clubs, People people, Waters waters, NewId newId) {
         this.clubs = clubs;
         this.people = people;
-        this.membership = membership;
-        this.newcomers = newcomers;
         this.waters = waters;
         this.newId = newId;
     }
 
+    /** Somebody of the club, in words. */
+    record Line(String name, String role) {}
+
     @GetMapping("/club")
     String page(Person person, Model model) {
-        return page(person, model, Map.of(), Map.of());
-    }
-
-    private String page(Person person, Model model, Map<String, String> typed, Map<String, String> errors) {
         model.addAttribute("officer", person.viewer().officer());
-        model.addAttribute("people", people.ofClub(person.clubId()));
-        model.addAttribute("roles", ROLES);
-        model.addAttribute("anglers", person.viewer().officer() ? membership.free(person.viewer()) : List.of());
+        model.addAttribute(
+                "people",
+                people.ofClub(person.clubId()).stream()
+                        .map(p -> new Line(p.name(), PeopleController.words(p.role())))
+                        .toList());
         model.addAttribute("waters", waters.byId(person.viewer()));
-        model.addAttribute("typed", typed);
-        model.addAttribute("errors", errors);
         return "club/club";
-    }
-
-    @PostMapping("/club/people")
-    String addPerson(
-            Person person, @RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
-        person.onlyOfficer();
-        Typed fields = NewcomerForm.typed(typed);
-        Membership.Newcomer newcomer = newcomers.read(fields);
-        String role = fields.text("role");
-        if (!ROLES.contains(role)) {
-            fields.wrong("role", "Choose member, guide or officer.");
-        }
-        if (newcomer != null && fields.errors().isEmpty()) {
-            try {
-                membership.join(person.clubId(), newcomer, Viewer.Role.of(role), fields.textOrNull("angler_id"));
-            } catch (Invalid e) {
-                e.problems().forEach(p -> fields.wrong(p.column(), p.message()));
-            }
-        }
-        if (!fields.errors().isEmpty()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(person, model, typed, fields.errors());
-        }
-        return "redirect:/club";
     }
 
     @GetMapping("/club/waters/new")

@@ -1,5 +1,5 @@
 /** People, import and export. */
-@ApplicationModule(allowedDependencies = {"form", "records", "security", "store"})
+@ApplicationModule(allowedDependencies = {"form", "portrait", "records", "security", "store", "words"})
 @NullMarked
 package dusk.ledger.web.club;
 

@@ -10,6 +10,7 @@ import dusk.ledger.web.records.Calls;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.SetUps;
 import dusk.ledger.web.records.Trips;
+import dusk.ledger.web.security.ForReaders;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.words.PromiseWords;
@@ -90,6 +91,7 @@ class DebriefController {
         return horizon.of(day.water(), date, HorizonStrip.Marks.NONE);
     }
 
+    @ForReaders
     @GetMapping("/trips/{tripId}/client")
     String client(Person person, @PathVariable String tripId, @RequestParam String angler, Model model) {
         DayRecord day = days.of(person.viewer(), tripId);
@@ -99,10 +101,13 @@ class DebriefController {
         return "debrief/client";
     }
 
-    /** Whoever was on a trip may hand its cards out. */
+    /** Whoever was on a trip may hand its cards out; a guest reader sees their own. */
     private ClientCard card(Person person, DayRecord day, String angler) {
         boolean fished = day.stints().stream().anyMatch(s -> s.anglerId().equals(angler));
-        if (!fished || !trips.may(person.viewer(), day.trip().id(), Trips.Doing.ADD)) {
+        boolean handsOut = person.viewer().guest()
+                ? angler.equals(person.anglerId())
+                : trips.may(person.viewer(), day.trip().id(), Trips.Doing.ADD);
+        if (!fished || !handsOut) {
             throw new NotYours();
         }
         return new Debriefs(day, person.units()).card(angler);
@@ -112,6 +117,7 @@ class DebriefController {
         return card.best() == null ? "" : Portrait.svg(card.best(), card.setUp());
     }
 
+    @ForReaders
     @GetMapping("/trips/{tripId}/client.pdf")
     void pdf(Person person, @PathVariable String tripId, @RequestParam String angler, HttpServletResponse response)
             throws IOException {

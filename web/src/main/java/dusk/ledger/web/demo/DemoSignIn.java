@@ -3,6 +3,7 @@ package dusk.ledger.web.demo;
 import dusk.ledger.web.records.People;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.security.CurrentPerson;
+import dusk.ledger.web.security.ForReaders;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -14,6 +15,7 @@ import org.springframework.web.server.ResponseStatusException;
 
 /** In the demonstration a button signs in. */
 @Controller
+@ForReaders
 @ConditionalOnProperty("dusk.demo")
 class DemoSignIn {
     private final People people;

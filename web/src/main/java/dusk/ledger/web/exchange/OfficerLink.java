@@ -1,6 +1,7 @@
 package dusk.ledger.web.exchange;
 
 import dusk.ledger.web.records.Invitations;
+import dusk.ledger.web.records.Secrets;
 import dusk.ledger.web.store.Clubs;
 import dusk.ledger.web.store.Viewer;
 import java.io.PrintWriter;
@@ -14,8 +15,12 @@ final class OfficerLink {
     private OfficerLink() {}
 
     static void print(PrintWriter out, StoreOption.Opened opened, Clubs.Club club) {
-        String token = new Invitations(opened.store(), new SecureRandom())
-                .invite(club.id(), Viewer.Role.OFFICER, opened.clock().instant().plus(GOOD_FOR));
+        SecureRandom random = new SecureRandom();
+        String token = new Invitations(opened.store(), new Secrets(random), opened.newId())
+                .invite(
+                        Invitations.Invited.newcomer(club.id(), Viewer.Role.OFFICER),
+                        null,
+                        opened.clock().instant().plus(GOOD_FOR));
         out.println("A records officer of " + club.name() + " comes in, once and within " + GOOD_FOR.toDays()
                 + " days, at the server's address with /invited/" + token + " behind it, such as");
         out.println("http://127.0.0.1:8470/invited/" + token);

@@ -5,6 +5,7 @@ import dusk.ledger.evidence.Question;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.records.Person;
+import dusk.ledger.web.security.ForReaders;
 import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Reckoned;
 import jakarta.servlet.http.HttpServletResponse;
@@ -17,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** When fish are caught, by the sun. */
 @Controller
+@ForReaders
 class ClockController {
     private final RecentTables tables;
     private final Reckoned reckoned;

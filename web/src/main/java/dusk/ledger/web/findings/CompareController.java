@@ -13,6 +13,7 @@ import dusk.ledger.stints.StintTable;
 import dusk.ledger.web.records.ClubNames;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Places;
+import dusk.ledger.web.security.ForReaders;
 import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Reckoned;
 import dusk.ledger.web.store.Viewer;
@@ -28,6 +29,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Compares the levels of a factor in the club's records. */
 @Controller
+@ForReaders
 class CompareController {
     private static final int REASONS = 2;
 

@@ -10,6 +10,7 @@ import dusk.ledger.stints.StintTable;
 import dusk.ledger.units.Figures;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.records.Person;
+import dusk.ledger.web.security.ForReaders;
 import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Reckoned;
 import jakarta.servlet.http.HttpServletResponse;
@@ -25,6 +26,7 @@ import org.springframework.web.util.UriUtils;
 
 /** What is thrown most against what it earns. */
 @Controller
+@ForReaders
 class FavouritesController {
     /** The draws are always the same for the same records. */
     private static final long SEED = 1;

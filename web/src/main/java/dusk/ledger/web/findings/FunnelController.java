@@ -4,6 +4,7 @@ import dusk.ledger.evidence.Funnel;
 import dusk.ledger.evidence.Question;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.web.records.Person;
+import dusk.ledger.web.security.ForReaders;
 import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Reckoned;
 import jakarta.servlet.http.HttpServletResponse;
@@ -16,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** From follow to fish: where they come off. */
 @Controller
+@ForReaders
 class FunnelController {
     private final RecentTables tables;
     private final Reckoned reckoned;

@@ -5,6 +5,7 @@ import dusk.ledger.evidence.RateGrid;
 import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.records.Person;
+import dusk.ledger.web.security.ForReaders;
 import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Reckoned;
 import jakarta.servlet.http.HttpServletResponse;
@@ -18,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Two factors at once. */
 @Controller
+@ForReaders
 class GridController {
     private final RecentTables tables;
     private final Reckoned reckoned;

@@ -5,6 +5,7 @@ import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.portrait.InkMark;
 import dusk.ledger.web.records.ClubNames;
 import dusk.ledger.web.records.Person;
+import dusk.ledger.web.security.ForReaders;
 import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Viewer;
 import jakarta.servlet.http.HttpServletResponse;
@@ -33,6 +34,7 @@ class PatternsController {
         this.names = names;
     }
 
+    @ForReaders
     @GetMapping("/findings/patterns")
     String patterns(Person person, PatternsAsk.Typed typed, Model model, HttpServletResponse response) {
         Viewer viewer = person.viewer();

@@ -9,6 +9,7 @@ import dusk.ledger.stints.StintTable;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.records.ClubNames;
 import dusk.ledger.web.records.Person;
+import dusk.ledger.web.security.ForReaders;
 import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Reckoned;
 import jakarta.servlet.http.HttpServletResponse;
@@ -28,6 +29,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** Which choice takes better fish, not more. */
 @Controller
+@ForReaders
 class SizeController {
     private static final int TRIPS_SHOWN = 5;
     private static final int ANGLERS_SHOWN = 10;

@@ -8,6 +8,7 @@ import dusk.ledger.units.Figures;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.records.ClubNames;
 import dusk.ledger.web.records.Person;
+import dusk.ledger.web.security.ForReaders;
 import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Viewer;
 import java.util.ArrayList;
@@ -25,6 +26,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 /** The stints behind a figure. */
 @Controller
+@ForReaders
 class StintsController {
     private static final int SHOWN = 300;
 

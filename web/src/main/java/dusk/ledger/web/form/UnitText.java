@@ -105,7 +105,7 @@ public final class UnitText {
     }
 
     /** A stored cell as the value of its input. */
-    String write(FileColumn<?> column, Object value) {
+    public String write(FileColumn<?> column, Object value) {
         String name = column.name();
         if (value instanceof Instant at) {
             return TIME.format(at.atZone(zone));

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param strip null where there is no water yet
  * @param water whose light it is; empty where there is none yet
  * @param name of the person; empty where nobody is signed in
+ * @param guest whether they only read
  */
 public record Frame(
         String theme,
@@ -21,6 +22,7 @@ public record Frame(
         String water,
         String name,
         String club,
+        boolean guest,
         boolean demo) {
     /**
      * A place of the application.

@@ -23,7 +23,10 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 @ControllerAdvice
 class FrameAdvice {
     private static final Map<String, String> PLACES = new LinkedHashMap<>();
-    private static final Set<String> LIKELY = Set.of("/deck", "/trips", "/findings");
+    /** What is there for a guest reader. */
+    private static final Map<String, String> READERS = new LinkedHashMap<>();
+
+    private static final Set<String> LIKELY = Set.of("/deck", "/trips", "/findings", "/cards");
 
     static {
         PLACES.put("/today", "Today");
@@ -35,6 +38,9 @@ class FrameAdvice {
         PLACES.put("/column", "Column");
         PLACES.put("/club", "Club");
         PLACES.put("/account", "Account");
+        READERS.put("/findings", "Findings");
+        READERS.put("/cards", "Cards");
+        READERS.put("/account", "Account");
     }
 
     private final CurrentPerson current;
@@ -78,7 +84,7 @@ class FrameAdvice {
     Frame frame(HttpServletRequest request) {
         Optional<Person> person = current.get();
         if (person.isEmpty()) {
-            return new Frame("dusk", "sun", List.of(), null, "", "", "", demo);
+            return new Frame("dusk", "sun", List.of(), null, "", "", "", false, demo);
         }
         boolean part = request.getHeader("HX-Request") != null || request.getHeader("X-Deck") != null;
         return part ? bare(person.get()) : frame(person.get(), request.getRequestURI());
@@ -86,7 +92,16 @@ class FrameAdvice {
 
     /** Of an answer that goes into a page that stands already: nothing is drawn around it. */
     private Frame bare(Person person) {
-        return new Frame("", person.theme(), List.of(), null, "", person.name(), "", demo);
+        return new Frame(
+                "",
+                person.theme(),
+                List.of(),
+                null,
+                "",
+                person.name(),
+                "",
+                person.viewer().guest(),
+                demo);
     }
 
     private Frame frame(Person person, String path) {
@@ -95,10 +110,11 @@ class FrameAdvice {
         if (theme.equals("sun")) {
             theme = home.map(horizon::theme).orElse("glare");
         }
-        List<Frame.Place> places = PLACES.entrySet().stream()
-                .map(p -> new Frame.Place(
-                        p.getKey(), p.getValue(), LIKELY.contains(p.getKey()), path.startsWith(p.getKey())))
-                .toList();
+        List<Frame.Place> places = (person.viewer().guest() ? READERS : PLACES)
+                .entrySet().stream()
+                        .map(p -> new Frame.Place(
+                                p.getKey(), p.getValue(), LIKELY.contains(p.getKey()), path.startsWith(p.getKey())))
+                        .toList();
         return new Frame(
                 theme,
                 person.theme(),
@@ -107,6 +123,7 @@ class FrameAdvice {
                 home.map(Water::name).orElse(""),
                 person.name(),
                 clubs.byId(person.clubId()).map(Clubs.Club::name).orElse(""),
+                person.viewer().guest(),
                 demo);
     }
 

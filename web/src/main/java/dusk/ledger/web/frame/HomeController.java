@@ -2,6 +2,7 @@ package dusk.ledger.web.frame;
 
 import dusk.ledger.web.records.People;
 import dusk.ledger.web.records.Person;
+import dusk.ledger.web.security.ForReaders;
 import java.net.URI;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -14,6 +15,7 @@ import org.springframework.web.server.ResponseStatusException;
 
 /** The front door, and the theme switch that stands on every page. */
 @Controller
+@ForReaders
 class HomeController {
     private static final List<String> THEMES = List.of("sun", "glare", "dusk");
 
@@ -24,8 +26,8 @@ class HomeController {
     }
 
     @GetMapping("/")
-    String home() {
-        return "redirect:/today";
+    String home(Person person) {
+        return person.viewer().guest() ? "redirect:/findings" : "redirect:/today";
     }
 
     /** How to, on one page for print. */

@@ -2,6 +2,7 @@ package dusk.ledger.web.keeping;
 
 import dusk.ledger.units.Figures;
 import dusk.ledger.web.records.Person;
+import dusk.ledger.web.security.ForReaders;
 import dusk.ledger.web.store.BackUp;
 import dusk.ledger.web.store.StoreFault;
 import java.time.Duration;
@@ -37,6 +38,7 @@ class KeepingController {
     record Line(String name, String when, String size, String by) {}
 
     /** For whatever watches the server: well or not, and nothing of the records or of where they lie. */
+    @ForReaders
     @GetMapping("/health")
     ResponseEntity<Map<String, Object>> health() {
         boolean well = health.now().well();

@@ -106,6 +106,14 @@ public class Anglers {
         return rows.one(viewer, LedgerFormat.ANGLERS, anglerId).orElseThrow(NotYours::new);
     }
 
+    /** Whose records stay in the club without a name. */
+    void forgetName(Viewer viewer, String anglerId) {
+        store.write(viewer.clubId(), tx -> {
+            rows.update(tx, viewer.clubId(), LedgerFormat.ANGLERS, new Angler(anglerId, null));
+            return anglerId;
+        });
+    }
+
     /** Somebody new in the records; their id. */
     String add(Viewer viewer, String name) {
         return store.write(viewer.clubId(), tx -> {

@@ -3,34 +3,54 @@ package dusk.ledger.web.records;
 import dusk.ledger.journal.Angler;
 import dusk.ledger.journal.Invalid;
 import dusk.ledger.web.store.Clubs;
+import dusk.ledger.web.store.Deletions;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
+import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** How a club begins and how people come into it, each whole or not at all: no store is left that nobody can sign in to. */
+/** How a club begins and how people come into it and leave it, each whole or not at all: no store is left that nobody can sign in to. */
 @Component
 public class Membership {
+    private static final String LAST_OFFICER =
+            "A club needs a records officer. Make somebody else one first, then it can be done.";
+
     private final Store store;
     private final Clubs clubs;
     private final People people;
     private final Anglers anglers;
     private final Invitations invitations;
     private final NewId newId;
+    private final Devices devices;
+    private final Deletions deletions;
+    private final Clock clock;
 
-    Membership(Store store, Clubs clubs, People people, Anglers anglers, Invitations invitations, NewId newId) {
+    Membership(
+            Store store,
+            Clubs clubs,
+            People people,
+            Anglers anglers,
+            Invitations invitations,
+            Devices devices,
+            Deletions deletions,
+            NewId newId,
+            Clock clock) {
         this.store = store;
         this.clubs = clubs;
         this.people = people;
         this.anglers = anglers;
         this.invitations = invitations;
+        this.devices = devices;
+        this.deletions = deletions;
         this.newId = newId;
+        this.clock = clock;
     }
 
     /** Who comes in. */
@@ -58,8 +78,77 @@ public class Membership {
     public Optional<String> accept(String token, Newcomer newcomer, Instant now) {
         return store.writeApart(tx -> invitations
                 .of(token, now)
-                .filter(invited -> invitations.use(token))
-                .map(invited -> join(invited.clubId(), newcomer, invited.role(), null)));
+                .filter(invited -> invited.role() != null && invitations.use(token))
+                .map(invited ->
+                        join(invited.clubId(), newcomer, Objects.requireNonNull(invited.role()), invited.anglerId())));
+    }
+
+    /** Lets somebody back in by a link with a new password, on no device as before; their id, or nothing where the link is no longer good. */
+    public Optional<String> comeBack(String token, String password, Instant now) {
+        return store.writeApart(tx -> invitations
+                .of(token, now)
+                .filter(invited -> invited.personId() != null && invitations.use(token))
+                .map(invited -> {
+                    String personId = Objects.requireNonNull(invited.personId());
+                    people.setPassword(personId, password);
+                    devices.endAll(personId, null);
+                    return personId;
+                }));
+    }
+
+    /**
+     * Says what somebody may do from now on.
+     *
+     * @throws Invalid where the club would have no records officer any more
+     */
+    public void setRole(Person person, Viewer.Role role) {
+        store.writeApart(tx -> {
+            if (role != Viewer.Role.OFFICER && lastOfficer(person)) {
+                throw refused("role", LAST_OFFICER);
+            }
+            people.setRole(person.id(), role);
+            return role;
+        });
+    }
+
+    /** What of somebody's records stays when they leave. */
+    public enum Leaving {
+        /** Records and name. */
+        RECORDS,
+        /** Records, with no name to them. */
+        NAMELESS,
+        /** Nothing: they have taken their records along. */
+        NOTHING
+    }
+
+    /**
+     * Somebody leaves the club.
+     *
+     * @throws Invalid where they are the last records officer
+     */
+    public void leave(Person person, Leaving leaving) {
+        store.write(person.clubId(), tx -> {
+            if (lastOfficer(person)) {
+                throw refused("leave", LAST_OFFICER);
+            }
+            String angler = person.anglerId();
+            if (angler != null && leaving != Leaving.RECORDS) {
+                anglers.forgetName(person.viewer(), angler);
+            }
+            if (leaving == Leaving.NOTHING) {
+                deletions.ownRecords(person.viewer(), "what " + person.name() + " took along on leaving");
+            }
+            devices.endAll(person.id(), null);
+            people.leave(
+                    person.id(), leaving == Leaving.RECORDS ? person.name() : "somebody who left", clock.instant());
+            return leaving;
+        });
+    }
+
+    private boolean lastOfficer(Person person) {
+        return people.ofClub(person.clubId()).stream()
+                .filter(p -> p.viewer().officer())
+                .allMatch(p -> p.id().equals(person.id()));
     }
 
     /**
@@ -83,10 +172,12 @@ public class Membership {
         });
     }
 
-    /** The anglers whose records are nobody's who signs in, by name. */
+    /**
+     * The anglers whose records are nobody's who signs in, by name. Those of somebody who left stay theirs: who got them
+     * would see the places that they kept to themselves.
+     */
     public List<Angler> free(Viewer viewer) {
-        Set<@Nullable String> taken =
-                people.ofClub(viewer.clubId()).stream().map(Person::anglerId).collect(Collectors.toSet());
+        Set<String> taken = people.anglersOf(viewer.clubId());
         return anglers.all(viewer).stream()
                 .filter(angler -> !taken.contains(angler.id()))
                 .toList();

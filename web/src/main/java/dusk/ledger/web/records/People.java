@@ -5,10 +5,12 @@ import static dusk.ledger.web.schema.Tables.PEOPLE;
 import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
+import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import org.jooq.Condition;
 import org.jooq.Record;
@@ -56,9 +58,38 @@ public class People {
         return where(PEOPLE.SIGN_IN.eq(signInName(signIn))).stream().findFirst();
     }
 
-    /** All accounts of a club, by name. */
+    /** All who can sign in to a club, by name. */
     public List<Person> ofClub(String clubId) {
-        return where(PEOPLE.CLUB_ID.eq(clubId));
+        return where(PEOPLE.CLUB_ID.eq(clubId).and(PEOPLE.LEFT_AT.isNull()));
+    }
+
+    /** The anglers that people of a club are, or were before they left. */
+    Set<String> anglersOf(String clubId) {
+        return store.read()
+                .select(PEOPLE.ANGLER_ID)
+                .from(PEOPLE)
+                .where(PEOPLE.CLUB_ID.eq(clubId))
+                .and(PEOPLE.ANGLER_ID.isNotNull())
+                .fetchSet(PEOPLE.ANGLER_ID);
+    }
+
+    /** What somebody may do from now on. */
+    void setRole(String personId, Viewer.Role role) {
+        set(personId, PEOPLE.ROLE, role.word());
+    }
+
+    /**
+     * Somebody leaves: they can no longer sign in, and their name to sign in with is free. Their row stays, since what they
+     * changed says by whom.
+     */
+    void leave(String personId, String name, Instant at) {
+        store.writeApart(tx -> tx.update(PEOPLE)
+                .set(PEOPLE.LEFT_AT, at)
+                .set(PEOPLE.NAME, name)
+                .set(PEOPLE.SIGN_IN, "left " + personId)
+                .set(PEOPLE.PASSWORD_HASH, "")
+                .where(PEOPLE.PERSON_ID.eq(personId))
+                .execute());
     }
 
     public Optional<String> passwordHash(String personId) {
@@ -66,6 +97,7 @@ public class People {
                 .select(PEOPLE.PASSWORD_HASH)
                 .from(PEOPLE)
                 .where(PEOPLE.PERSON_ID.eq(personId))
+                .and(PEOPLE.LEFT_AT.isNull())
                 .fetchOptional(PEOPLE.PASSWORD_HASH);
     }
 

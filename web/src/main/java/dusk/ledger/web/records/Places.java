@@ -8,6 +8,7 @@ import dusk.ledger.units.Position;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Store;
+import dusk.ledger.web.store.Trail;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.store.Visibility;
 import java.util.List;
@@ -19,10 +20,12 @@ import org.springframework.stereotype.Component;
 @Component
 public class Places {
     private final LedgerRows rows;
+    private final Trail trail;
     private final Store store;
 
-    Places(LedgerRows rows, Store store) {
+    Places(LedgerRows rows, Trail trail, Store store) {
         this.rows = rows;
+        this.trail = trail;
         this.store = store;
     }
 
@@ -68,7 +71,7 @@ public class Places {
             if (one(viewer, spot.id()).filter(s -> mayChange(viewer, s)).isEmpty()) {
                 throw new NotYours();
             }
-            rows.update(tx, viewer.clubId(), LedgerFormat.SPOTS, spot);
+            trail.update(tx, viewer, LedgerFormat.SPOTS, spot);
             return spot;
         });
     }

@@ -7,6 +7,7 @@ import dusk.ledger.journal.Rod;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Store;
+import dusk.ledger.web.store.Trail;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.store.Visibility;
 import java.util.List;
@@ -17,10 +18,12 @@ import org.springframework.stereotype.Component;
 @Component
 public class Rods {
     private final LedgerRows rows;
+    private final Trail trail;
     private final Store store;
 
-    Rods(LedgerRows rows, Store store) {
+    Rods(LedgerRows rows, Trail trail, Store store) {
         this.rows = rows;
+        this.trail = trail;
         this.store = store;
     }
 
@@ -66,7 +69,7 @@ public class Rods {
             if (!changeable(viewer).contains(rod.id())) {
                 throw new NotYours();
             }
-            rows.update(tx, viewer.clubId(), LedgerFormat.RODS, rod);
+            trail.update(tx, viewer, LedgerFormat.RODS, rod);
             return rod;
         });
     }

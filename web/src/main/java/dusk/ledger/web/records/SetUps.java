@@ -16,6 +16,7 @@ import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Store;
+import dusk.ledger.web.store.Trail;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.store.Visibility;
 import java.time.Instant;
@@ -32,16 +33,18 @@ import org.springframework.stereotype.Component;
 @Component
 public class SetUps {
     private final LedgerRows rows;
+    private final Trail trail;
     private final Store store;
     private final NewId newId;
     private final RecentTables tables;
     private final Kept<List<SetUp>> all;
     private final Cache<StintTable, Use> uses = Caffeine.newBuilder().weakKeys().build();
 
-    SetUps(LedgerRows rows, Store store, RecentTables tables, NewId newId) {
+    SetUps(LedgerRows rows, Trail trail, Store store, RecentTables tables, NewId newId) {
         this.tables = tables;
         all = new Kept<>(store, Kept.Kind.SETUP);
         this.rows = rows;
+        this.trail = trail;
         this.store = store;
         this.newId = newId;
     }
@@ -190,7 +193,7 @@ public class SetUps {
                             .and(SETUPS.SETUP_ID.eq(before.id()))
                             .and(Visibility.mayRewrite(viewer, SETUPS.MADE_BY)));
             if (!fished && own) {
-                rows.update(tx, viewer.clubId(), LedgerFormat.SETUPS, after);
+                trail.update(tx, viewer, LedgerFormat.SETUPS, after);
                 return before.id();
             }
             Map<String, Object> names = Map.of("setup_id", newId.next(), "from_setup_id", before.id());

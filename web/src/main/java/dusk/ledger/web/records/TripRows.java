@@ -22,6 +22,7 @@ import dusk.ledger.journal.Touch;
 import dusk.ledger.web.schema.Tables;
 import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.Store;
+import dusk.ledger.web.store.Trail;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.store.Visibility;
 import java.time.Instant;
@@ -39,10 +40,12 @@ import org.springframework.stereotype.Component;
 public class TripRows {
     private final Store store;
     private final LedgerRows rows;
+    private final Trail trail;
 
-    TripRows(Store store, LedgerRows rows) {
+    TripRows(Store store, LedgerRows rows, Trail trail) {
         this.store = store;
         this.rows = rows;
+        this.trail = trail;
     }
 
     /** In the order they were taken. */
@@ -196,7 +199,7 @@ public class TripRows {
         if (fresh) {
             rows.insert(tx, viewer.clubId(), table, row);
         } else {
-            rows.update(tx, viewer.clubId(), table, row);
+            trail.update(tx, viewer, table, row);
         }
         return row;
     }

@@ -20,6 +20,7 @@ import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Store;
+import dusk.ledger.web.store.Trail;
 import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.store.Visibility;
 import java.time.Instant;
@@ -42,12 +43,14 @@ public class Trips {
 
     private final Store store;
     private final LedgerRows rows;
+    private final Trail trail;
     private final RecentTables tables;
 
-    Trips(Store store, LedgerRows rows, RecentTables tables) {
+    Trips(Store store, LedgerRows rows, Trail trail, RecentTables tables) {
         this.tables = tables;
         this.store = store;
         this.rows = rows;
+        this.trail = trail;
     }
 
     /** A whole trip as it is entered afterwards. */
@@ -159,6 +162,15 @@ public class Trips {
                 List.of(trips.STARTED_AT.desc()));
     }
 
+    /** Trips that the viewer fished on themselves, the newest first. */
+    public List<Trip> fishedBy(Viewer viewer) {
+        return rows.all(
+                viewer,
+                TRIPS,
+                Visibility.fishedOn(viewer),
+                List.of(Tables.TRIPS.STARTED_AT.desc(), Tables.TRIPS.TRIP_ID.desc()));
+    }
+
     /** @throws NotYours where the viewer may not see it */
     public Trip one(Viewer viewer, String tripId) {
         return rows.one(viewer, TRIPS, tripId).orElseThrow(NotYours::new);
@@ -257,7 +269,7 @@ public class Trips {
     /** Writes a trip over the one with its id. */
     public void change(Viewer viewer, Trip trip) {
         store.write(viewer.clubId(), tx -> {
-            rows.update(tx, viewer.clubId(), TRIPS, trip);
+            trail.update(tx, viewer, TRIPS, trip);
             return trip;
         });
     }

@@ -18,6 +18,7 @@ import org.springframework.web.server.ResponseStatusException;
 
 /** A new store: names the club and makes its first records officer. Gone once there is a club. */
 @Controller
+@ForReaders
 class BeginController {
     private final Clubs clubs;
     private final People people;

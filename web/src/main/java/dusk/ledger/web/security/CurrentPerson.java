@@ -4,6 +4,7 @@ import dusk.ledger.web.records.People;
 import dusk.ledger.web.records.Person;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.MethodParameter;
@@ -26,9 +27,11 @@ public class CurrentPerson implements HandlerMethodArgumentResolver {
     private static final String KNOWN = CurrentPerson.class.getName();
 
     private final People people;
+    private final RememberedDevices remembered;
 
-    CurrentPerson(People people) {
+    CurrentPerson(People people, RememberedDevices remembered) {
         this.people = people;
+        this.remembered = remembered;
     }
 
     /** Read once a request, so that a change of it counts at the next; empty on the pages that are open to all. */
@@ -50,6 +53,12 @@ public class CurrentPerson implements HandlerMethodArgumentResolver {
         return read;
     }
 
+    /** The id of the device that a request comes from, where it is one that stays signed in. */
+    public static Optional<String> device(HttpServletRequest request) {
+        return Optional.ofNullable(request.getSession(false))
+                .map(session -> (String) session.getAttribute(RememberedDevices.DEVICE));
+    }
+
     /** Signs a person in without a password: in the demonstration, by a link, and who has just proved theirs to change it. */
     public void signIn(Person person, HttpServletRequest request, HttpServletResponse response) {
         SignedIn signedIn =
@@ -62,6 +71,7 @@ public class CurrentPerson implements HandlerMethodArgumentResolver {
             request.changeSessionId();
         }
         new HttpSessionSecurityContextRepository().saveContext(context, request, response);
+        remembered.loginSuccess(request, response, Objects.requireNonNull(context.getAuthentication()));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package dusk.ledger.web.security;
 
+import dusk.ledger.web.records.Devices;
 import dusk.ledger.web.records.People;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -7,16 +8,22 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** A session that began with a password which is no longer the person's, or whose person is gone, is over. */
+/**
+ * A session that began with a password which is no longer the person's, whose person is gone, or whose device was signed
+ * out, is over.
+ */
 final class EndedSessionFilter extends OncePerRequestFilter {
     private final People people;
+    private final Devices devices;
 
-    EndedSessionFilter(People people) {
+    EndedSessionFilter(People people, Devices devices) {
         this.people = people;
+        this.devices = devices;
     }
 
     /** What a page is drawn with needs no person, and is asked for many times. */
@@ -33,17 +40,26 @@ final class EndedSessionFilter extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
+        HttpSession session = request.getSession(false);
         if (authentication != null
                 && authentication.getPrincipal() instanceof SignedIn signedIn
-                && !people.passwordHash(signedIn.personId())
-                        .filter(signedIn.hash()::equals)
-                        .isPresent()) {
-            HttpSession session = request.getSession(false);
+                && !(stands(signedIn) && stands(session))) {
             if (session != null) {
                 session.invalidate();
             }
             SecurityContextHolder.clearContext();
         }
         chain.doFilter(request, response);
+    }
+
+    private boolean stands(SignedIn signedIn) {
+        return people.passwordHash(signedIn.personId())
+                .filter(signedIn.hash()::equals)
+                .isPresent();
+    }
+
+    private boolean stands(@Nullable HttpSession session) {
+        Object device = session == null ? null : session.getAttribute(RememberedDevices.DEVICE);
+        return !(device instanceof String id) || devices.known(id);
     }
 }

@@ -5,7 +5,9 @@ import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.records.Invitations;
 import dusk.ledger.web.records.Membership;
 import dusk.ledger.web.records.People;
+import dusk.ledger.web.records.Person;
 import dusk.ledger.web.store.Clubs;
+import dusk.ledger.web.store.Viewer;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
@@ -19,8 +21,9 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** Where a link leads that lets one person into a club, once. */
+/** Where a link leads that lets one person into a club, or back into it, once. */
 @Controller
+@ForReaders
 class InvitedController {
     private final Invitations invitations;
     private final Membership membership;
@@ -62,7 +65,11 @@ class InvitedController {
         if (invited.isEmpty()) {
             response.setStatus(HttpStatus.NOT_FOUND.value());
         }
+        Optional<Person> back = invited.map(Invitations.Invited::personId).flatMap(people::byId);
         model.addAttribute("good", invited.isPresent());
+        model.addAttribute(
+                "reader", invited.filter(i -> i.role() == Viewer.Role.GUEST).isPresent());
+        model.addAttribute("back", back.map(Person::signIn).orElse(""));
         model.addAttribute("token", token);
         model.addAttribute(
                 "club",
@@ -82,6 +89,10 @@ class InvitedController {
             HttpServletRequest request,
             HttpServletResponse response) {
         Typed typed = NewcomerForm.typed(values);
+        Optional<Invitations.Invited> invited = invitations.of(token, clock.instant());
+        if (invited.filter(i -> i.personId() != null).isPresent()) {
+            return comeBack(token, values, model, request, response);
+        }
         Membership.Newcomer newcomer = newcomers.read(typed);
         if (newcomer == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -99,6 +110,28 @@ class InvitedController {
             return show(token, values, Map.of(), model, response);
         }
         current.signIn(people.byId(id.get()).orElseThrow(), request, response);
+        return "redirect:/";
+    }
+
+    /** A new password for somebody who lost theirs. */
+    private String comeBack(
+            String token,
+            Map<String, String> values,
+            Model model,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        String password = values.getOrDefault("password", "");
+        Optional<String> fault = Passwords.fault(password);
+        if (fault.isPresent()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return show(token, values, Map.of("password", fault.get()), model, response);
+        }
+        Optional<Person> person =
+                membership.comeBack(token, password, clock.instant()).flatMap(people::byId);
+        if (person.isEmpty()) {
+            return show(token, values, Map.of(), model, response);
+        }
+        current.signIn(person.get(), request, response);
         return "redirect:/";
     }
 }

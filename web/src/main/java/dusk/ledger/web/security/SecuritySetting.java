@@ -1,10 +1,13 @@
 package dusk.ledger.web.security;
 
+import dusk.ledger.web.records.Devices;
 import dusk.ledger.web.records.People;
+import dusk.ledger.web.store.NewId;
 import io.github.wimdeblauwe.htmx.spring.boot.security.HxRefreshHeaderAuthenticationEntryPoint;
 import java.util.List;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.security.authentication.RememberMeAuthenticationToken;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
@@ -14,6 +17,10 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
 import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.authentication.session.SessionAuthenticationStrategy;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.util.matcher.AnyRequestMatcher;
 import org.springframework.security.web.util.matcher.RequestHeaderRequestMatcher;
@@ -29,9 +36,12 @@ class SecuritySetting {
                     + " manifest-src 'self'; form-action 'self'; frame-ancestors 'none'; base-uri 'none'";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, Guesses guesses, People people) throws Exception {
+    SecurityFilterChain chain(
+            HttpSecurity http, Guesses guesses, People people, Devices devices, RememberedDevices remembered)
+            throws Exception {
         SavedRequestAwareAuthenticationSuccessHandler onward = new SavedRequestAwareAuthenticationSuccessHandler();
         onward.setRedirectStrategy(new OwnAddress());
+        CsrfTokenRepository forms = new CookieCsrfTokenRepository();
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/sign-in",
                                 "/demo/sign-in",
@@ -53,7 +63,9 @@ class SecuritySetting {
                     onward.onAuthenticationSuccess(request, response, signedIn);
                 }))
                 .addFilterBefore(new GuessesFilter(guesses), UsernamePasswordAuthenticationFilter.class)
-                .addFilterBefore(new EndedSessionFilter(people), UsernamePasswordAuthenticationFilter.class)
+                .addFilterBefore(new EndedSessionFilter(people, devices), UsernamePasswordAuthenticationFilter.class)
+                .rememberMe(remember -> remember.rememberMeServices(remembered).key(remembered.getKey()))
+                .csrf(csrf -> csrf.csrfTokenRepository(forms).sessionAuthenticationStrategy(anew(forms)))
                 .logout(out -> out.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
                 .exceptionHandling(e -> e.defaultAuthenticationEntryPointFor(
                                 new HxRefreshHeaderAuthenticationEntryPoint(),
@@ -65,6 +77,19 @@ class SecuritySetting {
                 .build();
     }
 
+    /**
+     * Who signs in gets another token for their forms; whose device is recognised keeps it. So a page that stood open while
+     * the server began anew can still send what was touched on it.
+     */
+    private static SessionAuthenticationStrategy anew(CsrfTokenRepository forms) {
+        SessionAuthenticationStrategy another = new CsrfAuthenticationStrategy(forms);
+        return (authentication, request, response) -> {
+            if (!(authentication instanceof RememberMeAuthenticationToken)) {
+                another.onAuthentication(authentication, request, response);
+            }
+        };
+    }
+
     @Bean
     PasswordEncoder passwordEncoder() {
         return PasswordEncoderFactories.createDelegatingPasswordEncoder();
@@ -73,8 +98,14 @@ class SecuritySetting {
     @Bean
     UserDetailsService userDetails(People people) {
         return signIn -> people.bySignIn(signIn)
-                .flatMap(p -> people.passwordHash(p.id()).map(hash -> new SignedIn(p.id(), hash)))
+                .flatMap(p -> SignedIn.of(people, p.id()))
                 .orElseThrow(() -> new UsernameNotFoundException("no such sign-in name"));
+    }
+
+    /** The key is drawn anew with each start: it only tells who came in by a device from who came in by a password. */
+    @Bean
+    RememberedDevices remembered(UserDetailsService users, Devices devices, People people, NewId newId) {
+        return new RememberedDevices(newId.next(), users, devices, people);
     }
 
     @Bean
@@ -82,6 +113,7 @@ class SecuritySetting {
         return new WebMvcConfigurer() {
             @Override
             public void addInterceptors(InterceptorRegistry registry) {
+                registry.addInterceptor(new ReadersOnly(current));
                 registry.addInterceptor(notes);
             }
 

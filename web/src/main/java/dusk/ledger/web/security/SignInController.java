@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 
 /** The sign-in page. */
 @Controller
+@ForReaders
 class SignInController {
     private final Clubs clubs;
     private final People people;

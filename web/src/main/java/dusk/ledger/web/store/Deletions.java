@@ -99,6 +99,49 @@ public final class Deletions {
         });
     }
 
+    /**
+     * Deletes what somebody fished, with the trips of theirs on which nobody else did. Names and positions of places that
+     * they kept to themselves go for good: no undoing brings those back.
+     */
+    public String ownRecords(Viewer viewer, String what) {
+        String angler = Objects.requireNonNull(viewer.anglerId(), "only an angler has records");
+        return delete(viewer, what, (tx, id) -> {
+            var own = select(STINTS.STINT_ID)
+                    .from(STINTS)
+                    .where(STINTS.CLUB_ID.eq(viewer.clubId()))
+                    .and(STINTS.ANGLER_ID.eq(angler));
+            mark(tx, viewer, id, CATCHES, CATCHES.STINT_ID.in(own));
+            mark(tx, viewer, id, TOUCHES, TOUCHES.STINT_ID.in(own));
+            mark(tx, viewer, id, LOSSES, LOSSES.STINT_ID.in(own));
+            mark(tx, viewer, id, STINTS, STINTS.ANGLER_ID.eq(angler));
+            mark(tx, viewer, id, DROPS, DROPS.ANGLER_ID.eq(angler));
+            mark(
+                    tx,
+                    viewer,
+                    id,
+                    TRIPS,
+                    TRIPS.LOGGED_BY
+                            .eq(angler)
+                            .and(TRIPS.TRIP_ID.notIn(select(STINTS.TRIP_ID)
+                                    .from(STINTS)
+                                    .where(STINTS.CLUB_ID.eq(viewer.clubId()))
+                                    .and(STINTS.DELETION_ID.isNull()))));
+            var gone = select(TRIPS.TRIP_ID)
+                    .from(TRIPS)
+                    .where(TRIPS.CLUB_ID.eq(viewer.clubId()))
+                    .and(TRIPS.DELETION_ID.eq(id));
+            mark(tx, viewer, id, READINGS, READINGS.TRIP_ID.in(gone));
+            mark(tx, viewer, id, SIGNS, SIGNS.TRIP_ID.in(gone));
+            tx.update(SPOTS)
+                    .set(SPOTS.LABEL, (String) null)
+                    .set(SPOTS.LATITUDE, (Double) null)
+                    .set(SPOTS.LONGITUDE, (Double) null)
+                    .where(SPOTS.CLUB_ID.eq(viewer.clubId()))
+                    .and(SPOTS.KEPT_BY.eq(angler))
+                    .execute();
+        });
+    }
+
     public String reading(Viewer viewer, String readingId, String what) {
         return delete(viewer, what, (tx, id) -> mark(tx, viewer, id, READINGS, READINGS.READING_ID.eq(readingId)));
     }

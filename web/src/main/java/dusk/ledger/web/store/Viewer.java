@@ -14,6 +14,8 @@ public record Viewer(
         String clubId, @Nullable String personId, @Nullable String anglerId, Role role) {
     /** What a person may do in their club. */
     public enum Role {
+        /** Reads findings and their own card, and changes nothing. */
+        GUEST,
         MEMBER,
         GUIDE,
         OFFICER;
@@ -31,6 +33,11 @@ public record Viewer(
     /** The club as such. */
     public static Viewer club(String clubId) {
         return new Viewer(clubId, null, null, Role.MEMBER);
+    }
+
+    /** Whether they only read. */
+    public boolean guest() {
+        return role == Role.GUEST;
     }
 
     public boolean officer() {

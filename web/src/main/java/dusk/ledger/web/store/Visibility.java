@@ -1,11 +1,14 @@
 package dusk.ledger.web.store;
 
 import static dusk.ledger.web.schema.Tables.ANGLERS;
+import static dusk.ledger.web.schema.Tables.CHANGES;
+import static dusk.ledger.web.schema.Tables.PEOPLE;
 import static dusk.ledger.web.schema.Tables.SPOTS;
 import static dusk.ledger.web.schema.Tables.STINTS;
 import static dusk.ledger.web.schema.Tables.TRIPS;
 import static org.jooq.impl.DSL.exists;
 import static org.jooq.impl.DSL.noCondition;
+import static org.jooq.impl.DSL.not;
 import static org.jooq.impl.DSL.select;
 import static org.jooq.impl.DSL.selectOne;
 import static org.jooq.impl.DSL.trueCondition;
@@ -58,6 +61,11 @@ public final class Visibility {
         return logged(viewer).or(exists(stintsOfTrip().and(theirs(viewer))));
     }
 
+    /** Trips a viewer fished on. */
+    public static Condition fishedOn(Viewer viewer) {
+        return exists(stintsOfTrip().and(STINTS.ANGLER_ID.eq(String.valueOf(viewer.anglerId()))));
+    }
+
     /** Trips a viewer may change as a whole: those they logged, and those they led, being a guide on them; an officer, all. */
     public static Condition mayChangeTrip(Viewer viewer) {
         boolean guide = viewer.role() == Viewer.Role.GUIDE && viewer.anglerId() != null;
@@ -91,6 +99,24 @@ public final class Visibility {
     /** Rows of a table that a viewer may write over: those they made; an officer, all. */
     public static Condition mayRewrite(Viewer viewer, Field<String> madeBy) {
         return viewer.officer() ? trueCondition() : madeBy.eq(String.valueOf(viewer.personId()));
+    }
+
+    /**
+     * Changes of the record that a viewer may read of: those of their own records, and those that they made; an officer
+     * also those that somebody made of what is not theirs. What somebody changed of their own places or days stays theirs.
+     */
+    public static Condition ofChanges(Viewer viewer) {
+        Condition own = CHANGES.ANGLER_ID.eq(String.valueOf(viewer.anglerId()));
+        Condition made = CHANGES.PERSON_ID.eq(String.valueOf(viewer.personId()));
+        Condition seen = own.or(made.and(CHANGES.WHAT.ne(SPOTS.getName())));
+        if (viewer.officer()) {
+            Condition byWhoeverItIs = exists(selectOne()
+                    .from(PEOPLE)
+                    .where(PEOPLE.PERSON_ID.eq(CHANGES.PERSON_ID))
+                    .and(PEOPLE.ANGLER_ID.eq(CHANGES.ANGLER_ID)));
+            seen = seen.or(CHANGES.ANGLER_ID.isNull()).or(not(byWhoeverItIs).and(CHANGES.WHAT.ne(SPOTS.getName())));
+        }
+        return CHANGES.CLUB_ID.eq(viewer.clubId()).and(seen);
     }
 
     private static Condition logged(Viewer viewer) {

@@ -165,7 +165,7 @@ public final class Writing {
         tx.update(table).set(values(table, image)).where(one(table, id)).execute();
     }
 
-    private static Map<Field<?>, @Nullable Object> values(org.jooq.Table<?> table, JsonNode image) {
+    static Map<Field<?>, @Nullable Object> values(org.jooq.Table<?> table, JsonNode image) {
         Map<Field<?>, @Nullable Object> values = new LinkedHashMap<>();
         image.properties().forEach(cell -> {
             Field<?> field = Objects.requireNonNull(table.field(cell.getKey()), cell.getKey());

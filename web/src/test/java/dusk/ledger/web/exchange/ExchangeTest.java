@@ -7,6 +7,8 @@ import dusk.ledger.interchange.PackageReader;
 import dusk.ledger.interchange.PackageWriter;
 import dusk.ledger.journal.Ledger;
 import dusk.ledger.web.records.Invitations;
+import dusk.ledger.web.records.Secrets;
+import dusk.ledger.web.store.NewId;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import java.io.BufferedReader;
@@ -14,6 +16,7 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -205,7 +208,8 @@ class ExchangeTest {
         String second = token();
         assertThat(second).isNotEqualTo(token).hasSizeGreaterThan(40);
         try (Store opened = Store.open(folder.resolve("e.db"))) {
-            Invitations invitations = new Invitations(opened, new Random(1));
+            Invitations invitations =
+                    new Invitations(opened, new Secrets(new Random(1)), new NewId(Clock.systemUTC(), new Random(1)));
             Instant now = Instant.now();
             assertThat(invitations.of(token, now))
                     .hasValueSatisfying(i -> assertThat(i.role()).isEqualTo(Viewer.Role.OFFICER));

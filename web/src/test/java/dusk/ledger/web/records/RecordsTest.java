@@ -18,7 +18,6 @@ import dusk.ledger.units.UnitSystem;
 import dusk.ledger.water.Calibration;
 import dusk.ledger.web.TestClub;
 import dusk.ledger.web.store.NotYours;
-import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -27,7 +26,6 @@ import java.time.MonthDay;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.SplittableRandom;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -264,11 +262,11 @@ class RecordsTest {
 
     @Test
     void aLinkLetsOnePersonInOnce() {
-        Invitations invitations = new Invitations(club.get(Store.class), new SplittableRandom(7));
+        Invitations invitations = club.get(Invitations.class);
         Membership membership = club.get(Membership.class);
         String clubId = club.officer.clubId();
-        String token = invitations.invite(clubId, Viewer.Role.OFFICER, at(60));
-        assertThat(invitations.of(token, at(59))).contains(new Invitations.Invited(clubId, Viewer.Role.OFFICER));
+        String token = invitations.invite(Invitations.Invited.newcomer(clubId, Viewer.Role.OFFICER), null, at(60));
+        assertThat(invitations.of(token, at(59))).contains(Invitations.Invited.newcomer(clubId, Viewer.Role.OFFICER));
         assertThat(invitations.of(token, at(60))).as("ended").isEmpty();
         assertThat(invitations.of(token + "x", at(0))).isEmpty();
         Membership.Newcomer ann = new Membership.Newcomer("ann", "Ann Vole", "a long enough word");
