@@ -106,6 +106,8 @@ class AccessTableTest extends RequestedClub {
             POST /account/devices/{id}/end                | /account/devices/x/end              | in  302 302 302 302 302
             GET  /account/leave                           | /account/leave                      | in  200 200 200 200 200
             POST /account/leave                           | /account/leave ? leave=records      | in  422 422 422 422 422
+            GET  /club/sharing                            | /club/sharing                       | in  200 200 200 200 200
+            POST /club/sharing                            | /club/sharing ? everywhere=kind     | in  302 302 302 302 302
             GET  /cards                                   | /cards                              | in  200 200 200 200 200
             GET  /club/waters/new                         | /club/waters/new                    | in  200 404 404 404 200
             POST /club/waters                             | /club/waters ? name=Tarn&kind=lake  | in  302 404 404 404 302

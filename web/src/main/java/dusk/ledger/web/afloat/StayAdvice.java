@@ -46,7 +46,7 @@ public class StayAdvice {
     /** @param structure of the place; null where it is not known */
     public Learnt learnt(Viewer viewer, String waterKind, @Nullable String structure, Instant now) {
         Key key = new Key(LocalDate.ofInstant(now, ZoneOffset.UTC), waterKind, structure == null ? "" : structure);
-        return learnt.of(viewer, key, () -> learn(viewer, key, now));
+        return learnt.of(viewer, key, club -> learn(club, key, now));
     }
 
     /** The advice; null where nothing was learnt. */

@@ -32,7 +32,8 @@ public class News {
 
     /** The newly banked, the faded, then what waits for more trips; empty while nothing was searched yet. */
     public List<Item> of(Person person) {
-        PatternsAsk ask = PatternsAsk.of(PatternsAsk.Typed.NOTHING, tables.of(person.viewer()), person);
+        PatternsAsk ask = PatternsAsk.of(
+                PatternsAsk.Typed.NOTHING, tables.shared(person.viewer()).table(), person);
         PatternRuns.Found found = searches ? runs.of(person.viewer(), ask).found() : runs.found(person.viewer(), ask);
         if (found == null) {
             return List.of();

@@ -191,7 +191,7 @@ class PatternRuns {
     }
 
     private Seen of(Viewer viewer, PatternsAsk ask, boolean wanted) {
-        RecentTables.AsOf now = tables.asOf(viewer);
+        RecentTables.AsOf now = tables.shared(viewer);
         int stints = ask.of(now.table()).size();
         Asked asked = kept.get(key(viewer, ask), k -> new Asked());
         synchronized (asked) {
@@ -229,7 +229,7 @@ class PatternRuns {
         synchronized (asked) {
             if (asked.run == run) {
                 asked.run = null;
-                asked.begin(ask.of(tables.of(viewer)).size(), clock.instant());
+                asked.begin(ask.of(tables.shared(viewer).table()).size(), clock.instant());
             }
         }
     }
@@ -254,7 +254,7 @@ class PatternRuns {
     }
 
     private Found search(Viewer viewer, PatternsAsk ask, Run run) {
-        RecentTables.AsOf now = tables.asOf(viewer);
+        RecentTables.AsOf now = tables.shared(viewer);
         StintTable table = ask.of(now.table());
         Findings findings = PatternSearch.run(table, ask.search(), THREADS, (done, of) -> {
             run.percent = of == 0 ? 100 : 100 * done / of;

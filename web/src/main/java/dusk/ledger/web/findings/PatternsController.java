@@ -38,7 +38,7 @@ class PatternsController {
     @GetMapping("/findings/patterns")
     String patterns(Person person, PatternsAsk.Typed typed, Model model, HttpServletResponse response) {
         Viewer viewer = person.viewer();
-        StintTable club = tables.of(viewer);
+        StintTable club = tables.shared(viewer).table();
         PatternsAsk ask = PatternsAsk.of(typed, club, person);
         model.addAttribute("ask", ask);
         model.addAttribute("nothing", club.size() == 0);
@@ -90,7 +90,7 @@ class PatternsController {
     /** Searches anew for whoever does not want to wait until that pays. */
     @PostMapping("/findings/patterns/anew")
     String anew(Person person, PatternsAsk.Typed typed) {
-        PatternsAsk ask = PatternsAsk.of(typed, tables.of(person.viewer()), person);
+        PatternsAsk ask = PatternsAsk.of(typed, tables.shared(person.viewer()).table(), person);
         if (ask.errors().isEmpty()) {
             runs.anew(person.viewer(), ask);
         }
@@ -100,7 +100,7 @@ class PatternsController {
     /** Stops a search; a question that cannot be understood has none. */
     @PostMapping("/findings/patterns/stop")
     String stop(Person person, PatternsAsk.Typed typed) {
-        PatternsAsk ask = PatternsAsk.of(typed, tables.of(person.viewer()), person);
+        PatternsAsk ask = PatternsAsk.of(typed, tables.shared(person.viewer()).table(), person);
         if (ask.errors().isEmpty()) {
             runs.stop(person.viewer(), ask);
         }

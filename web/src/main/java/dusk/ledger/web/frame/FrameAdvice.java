@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -125,6 +126,13 @@ class FrameAdvice {
                 clubs.byId(person.clubId()).map(Clubs.Club::name).orElse(""),
                 person.viewer().guest(),
                 demo);
+    }
+
+    /** The page's own address as its reader sees it, where it is shown as everyone else does; else nothing. */
+    @ModelAttribute("asAnybody")
+    @Nullable
+    String asAnybody(HttpServletRequest request) {
+        return CurrentPerson.asAnybody(request) && current.get().isPresent() ? request.getRequestURI() : null;
     }
 
     /** Whether the answer goes into a page that stands already. */

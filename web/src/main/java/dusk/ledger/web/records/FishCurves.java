@@ -39,10 +39,10 @@ public class FishCurves {
         return curves.of(
                 viewer,
                 species,
-                () -> LengthMass.of(
+                club -> LengthMass.of(
                         species,
                         rows.all(
-                                viewer,
+                                club,
                                 LedgerFormat.CATCHES,
                                 LedgerRows.holds(LedgerFormat.CATCHES, "species", species)
                                         .and(LedgerRows.holds(LedgerFormat.CATCHES, "mass_how", "measured")),

@@ -69,7 +69,7 @@ public class FishFacts {
     }
 
     private Map<String, Landed> water(Viewer viewer, String waterId) {
-        return waters.of(viewer, waterId, () -> {
+        return waters.of(viewer, waterId, club -> {
             Map<String, Landed> landed = new LinkedHashMap<>();
             store.read()
                     .select(CATCHES.SPECIES, min(CATCHES.LENGTH_MM), max(CATCHES.LENGTH_MM), sum(CATCHES.COUNT))
@@ -78,7 +78,7 @@ public class FishFacts {
                     .on(and(STINTS.CLUB_ID.eq(CATCHES.CLUB_ID), STINTS.STINT_ID.eq(CATCHES.STINT_ID)))
                     .join(TRIPS)
                     .on(and(TRIPS.CLUB_ID.eq(STINTS.CLUB_ID), TRIPS.TRIP_ID.eq(STINTS.TRIP_ID)))
-                    .where(Visibility.of(viewer, CATCHES))
+                    .where(Visibility.of(club, CATCHES))
                     .and(TRIPS.WATER_ID.eq(waterId))
                     .groupBy(CATCHES.SPECIES)
                     .orderBy(sum(CATCHES.COUNT).desc(), CATCHES.SPECIES)

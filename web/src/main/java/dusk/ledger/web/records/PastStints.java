@@ -30,14 +30,14 @@ public class PastStints {
     /** Those on waters of a kind on trips that began since a moment, in the order they were fished. */
     public List<Past> on(Viewer viewer, String waterKind, Instant since) {
         return store.read()
-                .select(STINTS.TRIP_ID, STINTS.SPOT_ID, SPOTS.STRUCTURE, STINTS.MINUTES, STINTS.BITES)
+                .select(STINTS.TRIP_ID, SPOTS.SPOT_ID, SPOTS.STRUCTURE, STINTS.MINUTES, STINTS.BITES)
                 .from(STINTS)
                 .join(TRIPS)
                 .on(and(TRIPS.CLUB_ID.eq(STINTS.CLUB_ID), TRIPS.TRIP_ID.eq(STINTS.TRIP_ID)))
                 .join(WATERS)
                 .on(and(WATERS.CLUB_ID.eq(TRIPS.CLUB_ID), WATERS.WATER_ID.eq(TRIPS.WATER_ID)))
                 .leftJoin(SPOTS)
-                .on(and(SPOTS.CLUB_ID.eq(STINTS.CLUB_ID), SPOTS.SPOT_ID.eq(STINTS.SPOT_ID)))
+                .on(and(SPOTS.CLUB_ID.eq(STINTS.CLUB_ID), SPOTS.SPOT_ID.eq(Visibility.value(viewer, STINTS.SPOT_ID))))
                 .where(Visibility.of(viewer, STINTS))
                 .and(WATERS.KIND.eq(waterKind))
                 .and(TRIPS.ENDED_AT.isNotNull())

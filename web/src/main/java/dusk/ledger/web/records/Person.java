@@ -27,6 +27,11 @@ public record Person(
         return new Viewer(clubId, id, anglerId, role);
     }
 
+    /** Somebody of the same club who has nothing in it: what they see is what everyone else does. */
+    public Person anybody() {
+        return new Person("", clubId, "", name, Viewer.Role.MEMBER, null, unitWord, knots, theme);
+    }
+
     /**
      * Lets a records officer go on.
      *

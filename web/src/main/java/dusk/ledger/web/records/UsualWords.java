@@ -60,7 +60,7 @@ public class UsualWords {
         List<String> closed = Words.closed(column, file);
         List<String> all = closed.isEmpty() ? Words.of(column) : closed;
         List<String> words =
-                new ArrayList<>(usual.of(viewer, "usual", () -> fished(viewer)).getOrDefault(column, List.of()));
+                new ArrayList<>(usual.of(viewer, "usual", this::fished).getOrDefault(column, List.of()));
         words.retainAll(all);
         all.stream().filter(word -> !words.contains(word)).forEach(words::add);
         return words;

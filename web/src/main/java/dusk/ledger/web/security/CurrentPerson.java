@@ -34,6 +34,14 @@ public class CurrentPerson implements HandlerMethodArgumentResolver {
         this.remembered = remembered;
     }
 
+    /** What a page's address says to see it as everyone else does. */
+    public static final String AS_ANYBODY = "as";
+
+    /** Whether a page is asked for as everyone else sees it. Nothing can be changed so. */
+    public static boolean asAnybody(HttpServletRequest request) {
+        return request.getMethod().equals("GET") && "anybody".equals(request.getParameter(AS_ANYBODY));
+    }
+
     /** Read once a request, so that a change of it counts at the next; empty on the pages that are open to all. */
     public Optional<Person> get() {
         Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
@@ -85,6 +93,9 @@ public class CurrentPerson implements HandlerMethodArgumentResolver {
             @Nullable ModelAndViewContainer container,
             NativeWebRequest request,
             @Nullable WebDataBinderFactory binders) {
-        return get().orElseThrow(() -> new IllegalStateException("this page is only reached signed in"));
+        Person person = get().orElseThrow(() -> new IllegalStateException("this page is only reached signed in"));
+        HttpServletRequest asked = request.getNativeRequest(HttpServletRequest.class);
+        boolean member = !person.viewer().guest();
+        return member && asked != null && asAnybody(asked) ? person.anybody() : person;
     }
 }

@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
- * The column table of each club's stints, one a club. It follows writes: what was touched is read anew, the rest stays
+ * The column table of each club's stints, one a club, and one for each of its people who see more than it. It follows writes: what was touched is read anew, the rest stays
  * as it is.
  */
 @Component
@@ -44,60 +44,65 @@ final class ClubTables {
 
     private final Store store;
     private final LedgerRows rows;
-    private final Cache<String, Held> held =
+    private final Sharing sharing;
+    private final Cache<Sharing.Scope, Held> held =
             Caffeine.newBuilder().maximumSize(CLUBS_KEPT).build();
 
     /** @param seq of the last note of what was written that the table follows */
     record Held(long version, long seq, StintTable table, WaterYears years, List<LedgerRows.LeftOut> leftOut) {}
 
-    ClubTables(Store store, LedgerRows rows) {
+    ClubTables(Store store, LedgerRows rows, Sharing sharing) {
         this.store = store;
+        this.sharing = sharing;
         this.rows = rows;
     }
 
-    /** The table of the club's records as they are now. Levels and ids are the same for everyone in the club; no place is named in it. */
+    /**
+     * The table of the club's records as they are now: what all share, and for who shares less than the kind of places also
+     * what is theirs. No place is named in it.
+     */
     StintTable of(Viewer viewer) {
-        return now(viewer.clubId()).table();
+        return now(sharing.scope(viewer)).table();
     }
 
     /** The same with the version of the records that it is of and what is left out of it. */
-    Held now(String clubId) {
-        long version = store.version(clubId);
-        Held before = held.getIfPresent(clubId);
+    Held now(Sharing.Scope scope) {
+        long version = store.version(scope.clubId());
+        Held before = held.getIfPresent(scope);
         if (before != null && (before.version() == version || store.writing())) {
             return before;
         }
         if (store.writing()) {
             // what is being written may come to nothing: it is reckoned with and not kept
-            return anew(clubId, version);
+            return anew(scope, version);
         }
         return Objects.requireNonNull(held.asMap()
                 .compute(
-                        clubId,
-                        (club, there) -> store.snapshot(() -> {
-                            long now = store.version(club);
-                            return there != null && there.version() == now ? there : renewed(club, there, now);
+                        scope,
+                        (of, there) -> store.snapshot(() -> {
+                            long now = store.version(of.clubId());
+                            return there != null && there.version() == now ? there : renewed(of, there, now);
                         })));
     }
 
-    private Held renewed(String clubId, @Nullable Held before, long version) {
+    private Held renewed(Sharing.Scope scope, @Nullable Held before, long version) {
         return Optional.ofNullable(before)
-                .flatMap(there -> followed(clubId, there, version))
-                .orElseGet(() -> anew(clubId, version));
+                .flatMap(there -> followed(scope, there, version))
+                .orElseGet(() -> anew(scope, version));
     }
 
-    private Held anew(String clubId, long version) {
+    private Held anew(Sharing.Scope scope, long version) {
         long seq = Written.last(store.read());
-        LedgerRows.Whole whole = rows.whole(Viewer.club(clubId), READ);
+        LedgerRows.Whole whole = rows.whole(scope.viewer(), READ);
         WaterYears years = WaterYears.of(whole.ledger());
         return new Held(version, seq, StintTable.of(whole.ledger()), years, whole.leftOut());
     }
 
     /** Nothing where too much was written, or where what cannot be is another than it was. */
-    private Optional<Held> followed(String clubId, Held before, long version) {
+    private Optional<Held> followed(Sharing.Scope scope, Held before, long version) {
         DSLContext read = store.read();
-        Viewer club = Viewer.club(clubId);
-        return Written.since(read, clubId, before.seq(), MOST_FOLLOWED).flatMap(since -> {
+        Viewer club = scope.viewer();
+        return Written.since(read, scope.clubId(), before.seq(), MOST_FOLLOWED).flatMap(since -> {
             if (since.stints().isEmpty() && since.waters().isEmpty()) {
                 return Optional.of(new Held(version, since.seq(), before.table(), before.years(), before.leftOut()));
             }

@@ -35,11 +35,12 @@ public class RecentTables {
 
     private final Store store;
     private final ClubTables tables;
+    private final Sharing sharing;
     private final Clock clock;
     private final Duration age;
     private final ObjectProvider<Renewal> renewals;
     private final ExecutorService worker = Executors.newSingleThreadExecutor();
-    private final Cache<String, Shown> shown =
+    private final Cache<Sharing.Scope, Shown> shown =
             Caffeine.newBuilder().maximumSize(CLUBS_KEPT).build();
 
     /** The version of their club's records that holds each person's last change. */
@@ -70,11 +71,13 @@ public class RecentTables {
     RecentTables(
             Store store,
             ClubTables tables,
+            Sharing sharing,
             Clock clock,
             @Value("${dusk.recent.seconds:0}") long ageSeconds,
             ObjectProvider<Renewal> renewals) {
         this.store = store;
         this.tables = tables;
+        this.sharing = sharing;
         this.clock = clock;
         age = Duration.ofSeconds(ageSeconds);
         this.renewals = renewals;
@@ -90,23 +93,23 @@ public class RecentTables {
 
     /** The same with the stints of which nobody knows how long they were: for fish, their sizes and the funnel. */
     public StintTable whole(Viewer viewer) {
-        return held(viewer.clubId(), viewer.personId()).table();
+        return held(sharing.scope(viewer), viewer.personId()).table();
     }
 
-    /** What a rate can be reckoned of, with the version of the records that it is of. */
-    public AsOf asOf(Viewer viewer) {
-        ClubTables.Held held = held(viewer.clubId(), viewer.personId());
+    /** The table of what all share, for what is kept for all: no older than the person's own last change. */
+    public AsOf shared(Viewer viewer) {
+        ClubTables.Held held = held(new Sharing.Scope(viewer.clubId(), null), viewer.personId());
         return new AsOf(held.version(), held.table().rated());
     }
 
     /** What is not in that table because it cannot be. */
     public List<LedgerRows.LeftOut> leftOut(Viewer viewer) {
-        return held(viewer.clubId(), viewer.personId()).leftOut();
+        return held(sharing.scope(viewer), viewer.personId()).leftOut();
     }
 
     /** The table for what it is no matter to have missed a moment, even one's own: the order of a list. */
     public StintTable forOrder(Viewer viewer) {
-        return held(viewer.clubId(), null).table();
+        return held(sharing.scope(viewer), null).table();
     }
 
     /** Notes that a person has changed something, or may have: from now on they see no older records than those. */
@@ -116,13 +119,13 @@ public class RecentTables {
         }
     }
 
-    private ClubTables.Held held(String clubId, @Nullable String personId) {
+    private ClubTables.Held held(Sharing.Scope scope, @Nullable String personId) {
         if (store.writing()) {
-            return tables.now(clubId);
+            return tables.now(scope);
         }
         Instant now = clock.instant();
-        Shown there = shown.getIfPresent(clubId);
-        if (there != null && there.held.version() == store.version(clubId)) {
+        Shown there = shown.getIfPresent(scope);
+        if (there != null && there.held.version() == store.version(scope.clubId())) {
             there.current = now;
             return there.held;
         }
@@ -130,13 +133,13 @@ public class RecentTables {
                 there != null && there.current.plus(age.multipliedBy(LONGEST)).isAfter(now);
         if (there != null && worthShowing && there.held.version() >= ownVersion(personId)) {
             if (!there.current.plus(age).isAfter(now)) {
-                renew(clubId, there);
+                renew(scope, there);
             }
             return there.held;
         }
-        ClubTables.Held held = tables.now(clubId);
+        ClubTables.Held held = tables.now(scope);
         if (!worthShowing) {
-            shown.put(clubId, new Shown(held, now));
+            shown.put(scope, new Shown(held, now));
         }
         return held;
     }
@@ -146,7 +149,7 @@ public class RecentTables {
         return own == null ? 0 : own;
     }
 
-    private void renew(String clubId, Shown there) {
+    private void renew(Sharing.Scope scope, Shown there) {
         if (!there.renewed.compareAndSet(false, true)) {
             return;
         }
@@ -154,9 +157,9 @@ public class RecentTables {
             worker.execute(() -> {
                 try {
                     Instant taken = clock.instant();
-                    ClubTables.Held next = tables.now(clubId);
+                    ClubTables.Held next = tables.now(scope);
                     prepare(there.held.table(), next.table());
-                    shown.put(clubId, new Shown(next, taken));
+                    shown.put(scope, new Shown(next, taken));
                 } catch (RuntimeException e) {
                     // who asks once it is too old to be shown reads the records themselves
                     LOG.error("a club's findings could not be renewed", e);

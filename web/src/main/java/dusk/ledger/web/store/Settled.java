@@ -2,7 +2,7 @@ package dusk.ledger.web.store;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.util.function.Supplier;
+import java.util.function.Function;
 
 /**
  * What was learnt from a club's records, kept until the settled ones change. What is done on a trip while it is
@@ -22,8 +22,13 @@ public final class Settled<V> {
         this.store = store;
     }
 
-    /** What was learnt of a thing, learnt now where it is not there yet. */
-    public V of(Viewer viewer, Object thing, Supplier<V> learn) {
-        return kept.get(new Key(viewer.clubId(), store.settled(viewer.clubId()), thing), k -> learn.get());
+    /**
+     * What was learnt of a thing, learnt now where it is not there yet.
+     *
+     * @param learn given the club as such: what is kept for all may hold what all share, and no more
+     */
+    public V of(Viewer viewer, Object thing, Function<Viewer, V> learn) {
+        String club = viewer.clubId();
+        return kept.get(new Key(club, store.settled(club), thing), k -> learn.apply(Viewer.club(club)));
     }
 }

@@ -72,7 +72,13 @@ public final class Trail {
     /** Writes a row over the one with its id, and notes it where anything of it is another. */
     public <T> void update(DSLContext tx, Viewer viewer, Table<T> table, T row) {
         Writing writing = new Writing(tx, viewer.clubId());
-        writing.update(table, row);
+        Map<Field<?>, @Nullable Object> values = LedgerRows.values(viewer.clubId(), table, row);
+        Field<?> idField = Objects.requireNonNull(LedgerRows.of(table).field(table.idColumn()));
+        String rowId = String.valueOf(values.remove(idField));
+        values.remove(LedgerRows.of(table).field("club_id"));
+        // what the viewer could not read stays as it is: they saw nothing there, and did not mean to empty it
+        values.keySet().removeAll(Visibility.keptBack(tx, viewer, LedgerRows.of(table), LedgerRows.id(table, rowId)));
+        writing.update(LedgerRows.of(table), rowId, values);
         String images = json.writeValueAsString(writing.images());
         JsonNode image = json.readTree(images).path(0);
         if (image.path("before").equals(image.path("after"))) {

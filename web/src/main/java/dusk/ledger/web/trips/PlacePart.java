@@ -34,7 +34,7 @@ class PlacePart implements TripPart<Spot> {
     @Override
     public RecordForm<Spot> form(TripContext on) {
         return new RecordForm<>(LedgerFormat.SPOTS, on.text())
-                .ask("label", "Name", "only you will read it and where it is")
+                .ask("label", "Name", "yours; what others see of it you say under Club, Sharing")
                 .ask("structure", "Structure", "the club's analysis reads this")
                 .ask("bottom", "Bottom", "")
                 .ask("cover", "Cover", "")

@@ -57,6 +57,7 @@ class RecentTablesTest {
         return new RecentTables(
                 club.get(Store.class),
                 club.get(ClubTables.class),
+                club.get(Sharing.class),
                 club.clock,
                 age.toSeconds(),
                 beans.getBeanProvider(RecentTables.Renewal.class));
@@ -87,7 +88,7 @@ class RecentTablesTest {
         log();
         recent.changed(club.guide.viewer());
         assertThat(seenBy(club.guide.viewer())).isEqualTo(2);
-        assertThat(recent.asOf(club.guide.viewer()).version()).isEqualTo(versionNow());
+        assertThat(recent.shared(club.guide.viewer()).version()).isEqualTo(versionNow());
         assertThat(seenBy(club.member.viewer())).isEqualTo(1);
         assertThat(recent.forOrder(club.guide.viewer()).size()).isEqualTo(1);
         club.clock.turn(AGE);
