@@ -127,6 +127,16 @@ public final class BandWords {
         }
     }
 
+    /** The same with some words of the vocabulary said as a club says them. */
+    public BandWords and(Map<String, String> words) {
+        if (words.isEmpty()) {
+            return this;
+        }
+        Map<String, String> all = new HashMap<>(words);
+        all.putAll(said);
+        return new BandWords(all);
+    }
+
     /** A text with every band in it said in these units. */
     public String of(String text) {
         if (said.isEmpty()) {

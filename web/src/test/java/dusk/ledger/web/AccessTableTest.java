@@ -108,6 +108,10 @@ class AccessTableTest extends RequestedClub {
             POST /account/leave                           | /account/leave ? leave=records      | in  422 422 422 422 422
             GET  /club/sharing                            | /club/sharing                       | in  200 200 200 200 200
             POST /club/sharing                            | /club/sharing ? everywhere=kind     | in  302 302 302 302 302
+            GET  /club/words                              | /club/words                         | in  200 200 200 200 200
+            GET  /club/words/merge                        | /club/words/merge?column=rig&word=wacky&into=drop%20shot | in 404 404 404 404 200
+            POST /club/words                              | /club/words ? column=colour&word=lemon | in 302 404 404 404 302
+            POST /club/words/{id}/undo                    | /club/words/x/undo                  | in  404 404 404 404 404
             GET  /cards                                   | /cards                              | in  200 200 200 200 200
             GET  /club/waters/new                         | /club/waters/new                    | in  200 404 404 404 200
             POST /club/waters                             | /club/waters ? name=Tarn&kind=lake  | in  302 404 404 404 302
@@ -246,7 +250,7 @@ class AccessTableTest extends RequestedClub {
 
     /** Nobody gets these any more once there is a club, or without a link that is good; places are never deleted. */
     private static final Set<String> CLOSED_TO_ALL =
-            Set.of("/invited/{token}", "/begin", "/trips/{tripId}/places/{id}/delete");
+            Set.of("/invited/{token}", "/begin", "/trips/{tripId}/places/{id}/delete", "/club/words/{id}/undo");
 
     /** What a guest reader gets, by route; all else is not there for them. */
     private static final Map<String, String> READERS = readers();

@@ -6,6 +6,7 @@ import dusk.ledger.vocabulary.BandWords;
 import dusk.ledger.vocabulary.Meanings;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.security.CurrentPerson;
+import dusk.ledger.web.store.ClubWords;
 import dusk.ledger.web.store.Clubs;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletRequest;
@@ -47,12 +48,15 @@ class FrameAdvice {
     private final CurrentPerson current;
     private final Horizon horizon;
     private final Clubs clubs;
+    private final ClubWords words;
     private final boolean demo;
 
-    FrameAdvice(CurrentPerson current, Horizon horizon, Clubs clubs, @Value("${dusk.demo}") boolean demo) {
+    FrameAdvice(
+            CurrentPerson current, Horizon horizon, Clubs clubs, ClubWords words, @Value("${dusk.demo}") boolean demo) {
         this.current = current;
         this.horizon = horizon;
         this.clubs = clubs;
+        this.words = words;
         this.demo = demo;
     }
 
@@ -72,7 +76,10 @@ class FrameAdvice {
     /** Bands of the record in those units. */
     @ModelAttribute("bands")
     BandWords bands() {
-        return BandWords.of(units());
+        BandWords bands = BandWords.of(units());
+        return current.get()
+                .map(person -> bands.and(words.said(person.clubId())))
+                .orElse(bands);
     }
 
     /** What the words of a column mean, for whoever asks "what is this?" beside a choice: see {@link Meanings#of(String)}. */

@@ -8,6 +8,7 @@ import static org.jooq.impl.DSL.inline;
 
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.vocabulary.Words;
+import dusk.ledger.web.store.ClubWords;
 import dusk.ledger.web.store.Settled;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
@@ -17,6 +18,8 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jooq.Field;
 import org.jooq.Record3;
@@ -39,10 +42,12 @@ public class UsualWords {
             STINTS.PURPOSE);
 
     private final Store store;
+    private final ClubWords club;
     private final Settled<Map<String, List<String>>> usual;
 
-    UsualWords(Store store) {
+    UsualWords(Store store, ClubWords club) {
         this.store = store;
+        this.club = club;
         usual = new Settled<>(store);
     }
 
@@ -61,9 +66,18 @@ public class UsualWords {
         List<String> all = closed.isEmpty() ? Words.of(column) : closed;
         List<String> words =
                 new ArrayList<>(usual.of(viewer, "usual", this::fished).getOrDefault(column, List.of()));
-        words.retainAll(all);
+        Set<String> own = own(viewer, column);
+        words.removeIf(word -> !all.contains(word) && !own.contains(word));
         all.stream().filter(word -> !words.contains(word)).forEach(words::add);
         return words;
+    }
+
+    /** Words that the club took up as its own. */
+    private Set<String> own(Viewer viewer, String column) {
+        return club.all(viewer).stream()
+                .filter(w -> w.column().equals(column) && w.standsFor() == null)
+                .map(ClubWords.Word::word)
+                .collect(Collectors.toSet());
     }
 
     /** All columns in one question. */

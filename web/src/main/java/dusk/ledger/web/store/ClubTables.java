@@ -3,6 +3,7 @@ package dusk.ledger.web.store;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import dusk.ledger.format.LedgerFormat;
+import dusk.ledger.format.Respelt;
 import dusk.ledger.format.Table;
 import dusk.ledger.season.WaterYear;
 import dusk.ledger.stints.StintTable;
@@ -45,15 +46,17 @@ final class ClubTables {
     private final Store store;
     private final LedgerRows rows;
     private final Sharing sharing;
+    private final ClubWords words;
     private final Cache<Sharing.Scope, Held> held =
             Caffeine.newBuilder().maximumSize(CLUBS_KEPT).build();
 
     /** @param seq of the last note of what was written that the table follows */
     record Held(long version, long seq, StintTable table, WaterYears years, List<LedgerRows.LeftOut> leftOut) {}
 
-    ClubTables(Store store, LedgerRows rows, Sharing sharing) {
+    ClubTables(Store store, LedgerRows rows, Sharing sharing, ClubWords words) {
         this.store = store;
         this.sharing = sharing;
+        this.words = words;
         this.rows = rows;
     }
 
@@ -85,6 +88,12 @@ final class ClubTables {
                         })));
     }
 
+    /** What the table of all that is shared would be if words stood for others than they do. */
+    StintTable asIf(String clubId, Map<String, Map<String, String>> meant) {
+        Viewer all = new Sharing.Scope(clubId, null).viewer();
+        return StintTable.of(Respelt.of(rows.whole(all, READ).ledger(), meant));
+    }
+
     private Held renewed(Sharing.Scope scope, @Nullable Held before, long version) {
         return Optional.ofNullable(before)
                 .flatMap(there -> followed(scope, there, version))
@@ -95,7 +104,8 @@ final class ClubTables {
         long seq = Written.last(store.read());
         LedgerRows.Whole whole = rows.whole(scope.viewer(), READ);
         WaterYears years = WaterYears.of(whole.ledger());
-        return new Held(version, seq, StintTable.of(whole.ledger()), years, whole.leftOut());
+        StintTable table = StintTable.of(Respelt.of(whole.ledger(), words.meant(scope.clubId())));
+        return new Held(version, seq, table, years, whole.leftOut());
     }
 
     /** Nothing where too much was written, or where what cannot be is another than it was. */
@@ -115,7 +125,7 @@ final class ClubTables {
             return Optional.of(new Held(
                     version,
                     since.seq(),
-                    before.table().after(since.stints(), part.ledger(), years),
+                    before.table().after(since.stints(), Respelt.of(part.ledger(), words.meant(scope.clubId())), years),
                     years,
                     before.leftOut()));
         });

@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.RejectedExecutionException;
@@ -100,6 +101,11 @@ public class RecentTables {
     public AsOf shared(Viewer viewer) {
         ClubTables.Held held = held(new Sharing.Scope(viewer.clubId(), null), viewer.personId());
         return new AsOf(held.version(), held.table().rated());
+    }
+
+    /** What that table would be if words stood for others than they do; reckoned anew. */
+    public StintTable sharedIf(Viewer viewer, Map<String, Map<String, String>> meant) {
+        return tables.asIf(viewer.clubId(), meant).rated();
     }
 
     /** What is not in that table because it cannot be. */

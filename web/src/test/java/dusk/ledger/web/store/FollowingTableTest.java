@@ -77,7 +77,8 @@ class FollowingTableTest {
     }
 
     private StintTable anew() {
-        return new ClubTables(club.get(Store.class), rows, club.get(Sharing.class)).of(club.officer.viewer());
+        return new ClubTables(club.get(Store.class), rows, club.get(Sharing.class), club.get(ClubWords.class))
+                .of(club.officer.viewer());
     }
 
     private String id(String kind) {
