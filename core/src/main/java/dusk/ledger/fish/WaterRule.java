@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * What a club wrote down of a water's rules for a species. Never a verdict: the published local rules prevail.
  *
  * @param least shorter fish go back
+ * @param most longer fish go back
  * @param slotFrom fish from here to {@code slotTo} go back
  * @param closedFrom first closed day of the year
  * @param closedTo last closed day; before {@code closedFrom} where the season closes over new year
@@ -18,6 +19,7 @@ import org.jspecify.annotations.Nullable;
 public record WaterRule(
         String species,
         @Nullable Length least,
+        @Nullable Length most,
         @Nullable Length slotFrom,
         @Nullable Length slotTo,
         @Nullable MonthDay closedFrom,
@@ -28,6 +30,7 @@ public record WaterRule(
     public enum About {
         CLOSED,
         SHORT,
+        LONG,
         SLOT,
         BAG
     }
@@ -55,6 +58,9 @@ public record WaterRule(
         }
         if (length != null && least != null && length.compareTo(least) < 0) {
             cautions.add(About.SHORT);
+        }
+        if (length != null && most != null && length.compareTo(most) > 0) {
+            cautions.add(About.LONG);
         }
         if (length != null
                 && slotFrom != null

@@ -248,6 +248,10 @@ public final class LedgerFormat {
             .text("closed_to", Rule::closedTo, RuleBuilder::closedTo)
             .whole("bag", Rule::bag, RuleBuilder::bag)
             .yesNo("lead_forbidden", Rule::leadForbidden, RuleBuilder::leadForbidden)
+            .millimetres("most_mm", Rule::most, RuleBuilder::most)
+            .text("gear", Rule::gear, RuleBuilder::gear)
+            .text("bait", Rule::bait, RuleBuilder::bait)
+            .text("prey", Rule::prey, RuleBuilder::prey)
             .table("rules", false, Ledger::rules);
 
     /** All of them; a table's references point to tables before it or to itself. */

@@ -63,6 +63,7 @@ public final class Bounds {
         between("forage_length_mm", 1, 2000);
         between("seconds", 0.1, 3600);
         between("least_mm", 5, 6000);
+        between("most_mm", 5, 6000);
         between("slot_from_mm", 5, 6000);
         between("slot_to_mm", 5, 6000);
         between("bag", 0, 10_000);

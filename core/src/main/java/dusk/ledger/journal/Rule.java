@@ -12,6 +12,10 @@ import org.jspecify.annotations.Nullable;
  * @param closedTo last closed day
  * @param bag most that may be kept in a day
  * @param leadForbidden said of a water, not of a species
+ * @param most longer fish go back
+ * @param gear what is ruled of gear, in words; said of a water, as bait and prey are
+ * @param bait of bait
+ * @param prey of prey that is caught, kept or moved
  */
 @RecordBuilder
 public record Rule(
@@ -24,7 +28,11 @@ public record Rule(
         @Nullable String closedFrom,
         @Nullable String closedTo,
         @Nullable Integer bag,
-        @Nullable Boolean leadForbidden) {
+        @Nullable Boolean leadForbidden,
+        @Nullable Length most,
+        @Nullable String gear,
+        @Nullable String bait,
+        @Nullable String prey) {
     private static final Pattern DAY = Pattern.compile("(0[1-9]|1[0-2])-(0[1-9]|[12][0-9]|3[01])");
 
     public Rule {
@@ -50,6 +58,14 @@ public record Rule(
                         "closed_to",
                         "one end of a close season alone, expected both or neither")
                 .in("bag", bag)
+                .in("most_mm", millimetres(most))
+                .that(
+                        least == null || most == null || least.compareTo(most) <= 0,
+                        "most_mm",
+                        "less than the shortest that may be kept, expected that or more")
+                .text("gear", gear)
+                .text("bait", bait)
+                .text("prey", prey)
                 .done();
     }
 

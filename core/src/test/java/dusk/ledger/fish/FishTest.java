@@ -69,6 +69,8 @@ class FishTest {
         "380, 12-31, 0, CLOSED",
         "380, 01-15, 0, CLOSED",
         "380, 03-16, 0, ",
+        "700, 03-16, 0, ",
+        "701, 03-16, 0, LONG",
         "300, 03-15, 3, CLOSED SHORT BAG",
         ", 06-01, 0, "
     })
@@ -76,6 +78,7 @@ class FishTest {
         WaterRule rule = new WaterRule(
                 "pike",
                 Length.ofMillimetres(350),
+                Length.ofMillimetres(700),
                 Length.ofMillimetres(400),
                 Length.ofMillimetres(500),
                 MonthDay.of(12, 1),

@@ -153,7 +153,7 @@ class MutatedPackagesTest {
                         "03-15",
                         "06-15",
                         5,
-                        null)));
+                        null, Length.ofMillimetres(900), "two rods", "no live bait", null)));
     }
 
     private static byte[] zipped(Map<String, byte[]> files) throws IOException {

@@ -112,6 +112,13 @@ class AccessTableTest extends RequestedClub {
             GET  /club/words/merge                        | /club/words/merge?column=rig&word=wacky&into=drop%20shot | in 404 404 404 404 200
             POST /club/words                              | /club/words ? column=colour&word=lemon | in 302 404 404 404 302
             POST /club/words/{id}/undo                    | /club/words/x/undo                  | in  404 404 404 404 404
+            GET  /club/waters/{waterId}                   | /club/waters/lake                   | in  404 200 200 200 200
+            GET  /club/waters/{waterId}/edit              | /club/waters/lake/edit              | in  404 404 404 404 200
+            POST /club/waters/{waterId}                   | /club/waters/lake ? name=Kell Mere&kind=lake | in 404 404 404 404 302
+            POST /club/waters/{waterId}/chart             | /club/waters/lake/chart             | in  404 422 422 422 422
+            POST /club/waters/{waterId}/chart/delete      | /club/waters/lake/chart/delete      | in  404 404 404 404 302
+            POST /club/waters/{waterId}/places/{spotId}/move | /club/waters/lake/places/point/move ? latitude=44.5&longitude=-14 | in 404 404 404 404 302
+            POST /club/waters/{waterId}/rules/words       | /club/waters/lake/rules/words ? gear=two rods | in 404 404 404 404 302
             GET  /cards                                   | /cards                              | in  200 200 200 200 200
             GET  /club/waters/new                         | /club/waters/new                    | in  200 404 404 404 200
             POST /club/waters                             | /club/waters ? name=Tarn&kind=lake  | in  302 404 404 404 302
@@ -393,7 +400,7 @@ class AccessTableTest extends RequestedClub {
         rules.note(
                 club.officer.viewer(),
                 "lake",
-                new WaterRule("walleye", Length.ofMillimetres(380), null, null, null, null, null));
+                new WaterRule("walleye", Length.ofMillimetres(380), null, null, null, null, null, null));
         ids.put("rule", rules.byWater(club.officer.viewer()).get("lake").get(0).id());
         ids.put("deletion", club.get(Deletions.class).reading(club.guide.viewer(), "r", "a reading"));
         club.get(Deletions.class).undo(club.guide.viewer(), ids.get("deletion"));
@@ -472,7 +479,8 @@ class AccessTableTest extends RequestedClub {
         MockHttpServletResponse answer;
         if (row.method().equals("POST") && row.path().equals("/trips/photo")) {
             answer = answer(person, MockMvcRequestBuilders.multipart(row.path()).file("photo", new byte[0]));
-        } else if (row.method().equals("POST") && row.path().equals("/club/bring")) {
+        } else if (row.method().equals("POST")
+                && (row.path().equals("/club/bring") || row.path().endsWith("/chart"))) {
             answer = answer(person, MockMvcRequestBuilders.multipart(row.path()).file("file", new byte[0]));
         } else {
             answer = answer(person, typed(request(row.method(), row.path()), row.form()));

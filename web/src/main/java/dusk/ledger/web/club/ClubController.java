@@ -79,7 +79,7 @@ class ClubController {
         }
     }
 
-    private static RecordForm<Water> waterForm(Person person) {
+    static RecordForm<Water> waterForm(Person person) {
         return new RecordForm<>(LedgerFormat.WATERS, new UnitText(person.units(), ZoneOffset.UTC))
                 .ask("name", "Name", "")
                 .ask("kind", "Kind", "")

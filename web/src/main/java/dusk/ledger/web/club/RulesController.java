@@ -31,6 +31,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @RequestMapping("/club/waters/{waterId}/rules")
 class RulesController {
     private static final int MOST_KEPT = 99;
+    private static final int MOST_LETTERS = 500;
 
     private final Waters waters;
     private final WaterRules rules;
@@ -63,6 +64,7 @@ class RulesController {
                 rules.byWater(person.viewer()).getOrDefault(water.id(), List.of()).stream()
                         .map(noted -> new Line(noted.id(), noted.rule().species(), words(noted.rule(), person.units())))
                         .toList());
+        model.addAttribute("inWords", rules.inWords(person.viewer(), water.id()));
         model.addAttribute("species", Words.of("species"));
         model.addAttribute("typed", typed);
         model.addAttribute("errors", errors);
@@ -73,6 +75,9 @@ class RulesController {
         List<String> words = new ArrayList<>();
         if (rule.least() != null) {
             words.add("shorter than " + rule.least().show(units.lure()) + " goes back");
+        }
+        if (rule.most() != null) {
+            words.add("longer than " + rule.most().show(units.lure()) + " goes back");
         }
         if (rule.slotFrom() != null && rule.slotTo() != null) {
             words.add(
@@ -110,6 +115,7 @@ class RulesController {
     private static @Nullable WaterRule read(Typed typed) {
         String species = typed.required("species", "Say which species it is for.");
         Length least = length("least", typed);
+        Length most = length("most", typed);
         Length slotFrom = length("slot_from", typed);
         Length slotTo = length("slot_to", typed);
         MonthDay closedFrom = typed.day("closed_from");
@@ -120,12 +126,15 @@ class RulesController {
         if (slotFrom != null && slotTo != null && slotFrom.compareTo(slotTo) > 0) {
             typed.wrong("slot_to", "Less than where the slot begins.");
         }
-        boolean nothing = least == null && slotFrom == null && closedFrom == null && bag == null;
+        if (least != null && most != null && least.compareTo(most) > 0) {
+            typed.wrong("most", "Less than the shortest that may be kept.");
+        }
+        boolean nothing = least == null && most == null && slotFrom == null && closedFrom == null && bag == null;
         if (typed.errors().isEmpty() && nothing) {
             typed.wrong("least", "Write at least one of them.");
         }
         return typed.errors().isEmpty()
-                ? new WaterRule(species, least, slotFrom, slotTo, closedFrom, closedTo, bag)
+                ? new WaterRule(species, least, most, slotFrom, slotTo, closedFrom, closedTo, bag)
                 : null;
     }
 
@@ -164,6 +173,34 @@ class RulesController {
         officers(person, waterId);
         rules.forbidLead(person.viewer(), waterId, forbidden);
         flash.addFlashAttribute("said", forbidden ? "Lead is noted as forbidden." : "Lead is noted as allowed.");
+        return "redirect:/club/waters/" + waterId + "/rules";
+    }
+
+    /** What is ruled of gear, bait and prey, in free words. */
+    @PostMapping("/words")
+    String words(
+            Person person,
+            @PathVariable String waterId,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            RedirectAttributes flash,
+            HttpServletResponse response) {
+        Water water = officers(person, waterId);
+        Typed fields = new Typed(typed, person.units());
+        for (String field : List.of("gear", "bait", "prey")) {
+            if (fields.text(field).length() > MOST_LETTERS) {
+                fields.wrong(field, "Write " + MOST_LETTERS + " letters at the most.");
+            }
+        }
+        if (!fields.errors().isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return show(person, water, typed, fields.errors(), model);
+        }
+        rules.noteInWords(
+                person.viewer(),
+                water.id(),
+                new WaterRules.InWords(fields.text("gear"), fields.text("bait"), fields.text("prey")));
+        flash.addFlashAttribute("said", "Noted.");
         return "redirect:/club/waters/" + waterId + "/rules";
     }
 

@@ -34,6 +34,7 @@ class TrailController {
 
     private static final Map<String, String> ROWS = Map.ofEntries(
             Map.entry("anglers", "a name"),
+            Map.entry("waters", "a water"),
             Map.entry("spots", "a place"),
             Map.entry("setups", "a set-up"),
             Map.entry("rods", "a rod"),

@@ -95,7 +95,7 @@ class DemoSeed implements ApplicationRunner {
                 .forEach(w -> rules.note(
                         Viewer.club(clubId),
                         w.id(),
-                        new WaterRule(species, Length.ofMillimetres(leastMm), null, null, closedFrom, closedTo, null)));
+                        new WaterRule(species, Length.ofMillimetres(leastMm), null, null, null, closedFrom, closedTo, null)));
     }
 
     private void hide(String ownerId, String label, double latitude, double longitude) {

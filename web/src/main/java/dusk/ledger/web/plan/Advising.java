@@ -10,6 +10,8 @@ import dusk.ledger.web.records.SetUps;
 import dusk.ledger.web.records.WaterRules;
 import dusk.ledger.web.store.RecentTables;
 import dusk.ledger.web.store.Reckoned;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 
@@ -26,6 +28,16 @@ public class Advising {
         this.reckoned = reckoned;
         this.setUps = setUps;
         this.rules = rules;
+    }
+
+    /** What the club noted of a water's rules in words, with the line that the published ones prevail; nothing where it noted none. */
+    public List<String> ruled(Person person, String waterId) {
+        List<String> ruled = new ArrayList<>(
+                rules.inWords(person.viewer(), waterId).lines());
+        if (!ruled.isEmpty()) {
+            ruled.add(WaterRules.PREVAIL);
+        }
+        return ruled;
     }
 
     /** @param followed schools by question */

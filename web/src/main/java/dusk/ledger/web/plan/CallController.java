@@ -206,6 +206,7 @@ class CallController {
         } else {
             advice = advising.of(person, water.id(), conditions, rods, followed(schools, asked));
             model.addAttribute("cautions", PlanCautions.of(conditions, person.units()));
+            model.addAttribute("ruled", advising.ruled(person, water.id()));
             model.addAttribute("hour", TimeText.moment(conditions.reading().at(), water.zone()) + light(conditions));
         }
         model.addAttribute("form", ask.form(typed));

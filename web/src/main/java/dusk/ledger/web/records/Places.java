@@ -56,6 +56,14 @@ public class Places {
         });
     }
 
+    /** The same for several, all or none of them. */
+    public void addAll(Viewer viewer, List<Spot> spots) {
+        store.write(viewer.clubId(), tx -> {
+            spots.forEach(spot -> add(viewer, spot));
+            return spots;
+        });
+    }
+
     /** Whether the viewer may change it: whoever keeps it, of one that all share an officer. */
     public static boolean mayChange(Viewer viewer, Spot spot) {
         return spot.keptBy() == null ? viewer.officer() : spot.keptBy().equals(viewer.anglerId());

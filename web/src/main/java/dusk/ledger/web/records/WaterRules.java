@@ -16,6 +16,7 @@ import dusk.ledger.web.store.Viewer;
 import dusk.ledger.web.store.Visibility;
 import java.time.MonthDay;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -69,6 +70,7 @@ public final class WaterRules {
                 new WaterRule(
                         Objects.requireNonNull(rule.species()),
                         rule.least(),
+                        rule.most(),
                         rule.slotFrom(),
                         rule.slotTo(),
                         day(rule.closedFrom()),
@@ -101,6 +103,7 @@ public final class WaterRules {
                 .waterId(waterId)
                 .species(rule.species())
                 .least(rule.least())
+                .most(rule.most())
                 .slotFrom(rule.slotFrom())
                 .slotTo(rule.slotTo())
                 .closedFrom(rule.closedFrom() == null ? null : DAY.format(rule.closedFrom()))
@@ -117,6 +120,59 @@ public final class WaterRules {
                 .leadForbidden(forbidden)
                 .build();
         put(viewer, noted, RULES.SPECIES.isNull().and(RULES.LEAD_FORBIDDEN.isNotNull()));
+    }
+
+    /** What is noted of a water beside figures. */
+    public record InWords(String gear, String bait, String prey) {
+        static final InWords NOTHING = new InWords("", "", "");
+
+        /** In lines that can be read by themselves. */
+        public List<String> lines() {
+            List<String> lines = new ArrayList<>();
+            if (!gear.isEmpty()) {
+                lines.add("Gear: " + gear);
+            }
+            if (!bait.isEmpty()) {
+                lines.add("Bait: " + bait);
+            }
+            if (!prey.isEmpty()) {
+                lines.add("Prey: " + prey);
+            }
+            return lines;
+        }
+    }
+
+    private static final Condition IN_WORDS = RULES.SPECIES
+            .isNull()
+            .and(RULES.GEAR.isNotNull().or(RULES.BAIT.isNotNull()).or(RULES.PREY.isNotNull()));
+
+    /** What is noted of a water beside figures, its parts empty where nothing is. */
+    public InWords inWords(Viewer viewer, String waterId) {
+        return rows
+                .all(
+                        viewer,
+                        LedgerFormat.RULES,
+                        IN_WORDS.and(RULES.WATER_ID.eq(waterId)),
+                        List.of(RULES.RULE_ID.desc()))
+                .stream()
+                .findFirst()
+                .map(rule -> new InWords(
+                        Objects.requireNonNullElse(rule.gear(), ""),
+                        Objects.requireNonNullElse(rule.bait(), ""),
+                        Objects.requireNonNullElse(rule.prey(), "")))
+                .orElse(InWords.NOTHING);
+    }
+
+    /** Notes it, in place of what was noted before. */
+    public void noteInWords(Viewer viewer, String waterId, InWords words) {
+        Rule noted = RuleBuilder.builder()
+                .id(newId.next())
+                .waterId(waterId)
+                .gear(words.gear().isEmpty() ? null : words.gear())
+                .bait(words.bait().isEmpty() ? null : words.bait())
+                .prey(words.prey().isEmpty() ? null : words.prey())
+                .build();
+        put(viewer, noted, IN_WORDS);
     }
 
     /** In place of others of its water. */
@@ -144,6 +200,8 @@ public final class WaterRules {
             case CLOSED -> "The season for " + rule.species() + " is noted as closed today.";
             case SHORT ->
                 "Shorter than the " + shown(rule.least(), units) + " noted for " + rule.species() + ": it goes back.";
+            case LONG ->
+                "Longer than the " + shown(rule.most(), units) + " noted for " + rule.species() + ": it goes back.";
             case SLOT ->
                 "Between " + shown(rule.slotFrom(), units) + " and " + shown(rule.slotTo(), units)
                         + ", the lengths noted as going back.";

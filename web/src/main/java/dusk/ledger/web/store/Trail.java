@@ -13,6 +13,8 @@ import static dusk.ledger.web.schema.Tables.SPOTS;
 import static dusk.ledger.web.schema.Tables.STINTS;
 import static dusk.ledger.web.schema.Tables.TRIPS;
 
+import static org.jooq.impl.DSL.inline;
+
 import dusk.ledger.format.FileColumn;
 import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.format.Table;
@@ -71,13 +73,19 @@ public final class Trail {
 
     /** Writes a row over the one with its id, and notes it where anything of it is another. */
     public <T> void update(DSLContext tx, Viewer viewer, Table<T> table, T row) {
-        Writing writing = new Writing(tx, viewer.clubId());
         Map<Field<?>, @Nullable Object> values = LedgerRows.values(viewer.clubId(), table, row);
         Field<?> idField = Objects.requireNonNull(LedgerRows.of(table).field(table.idColumn()));
         String rowId = String.valueOf(values.remove(idField));
         values.remove(LedgerRows.of(table).field("club_id"));
         // what the viewer could not read stays as it is: they saw nothing there, and did not mean to empty it
         values.keySet().removeAll(Visibility.keptBack(tx, viewer, LedgerRows.of(table), LedgerRows.id(table, rowId)));
+        update(tx, viewer, table, rowId, values);
+    }
+
+    /** The same for some cells of a row, which may be the store's own. */
+    public void update(
+            DSLContext tx, Viewer viewer, Table<?> table, String rowId, Map<Field<?>, @Nullable Object> values) {
+        Writing writing = new Writing(tx, viewer.clubId());
         writing.update(LedgerRows.of(table), rowId, values);
         String images = json.writeValueAsString(writing.images());
         JsonNode image = json.readTree(images).path(0);
@@ -140,6 +148,7 @@ public final class Trail {
                         .on(RODS.MADE_BY.eq(PEOPLE.PERSON_ID))
                         .where(RODS.CLUB_ID.eq(club))
                         .and(RODS.ROD_ID.eq(id));
+            case "waters" -> tx.select(inline((String) null));
             default ->
                 tx.select(ANGLERS.ANGLER_ID)
                         .from(ANGLERS)

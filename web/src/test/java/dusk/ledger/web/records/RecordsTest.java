@@ -227,9 +227,10 @@ class RecordsTest {
     @Test
     void aRuleOfAWaterStandsOverTheOneBefore() {
         WaterRules rules = club.get(WaterRules.class);
-        WaterRule first = new WaterRule("pike", Length.ofMillimetres(500), null, null, null, null, 2);
+        WaterRule first = new WaterRule("pike", Length.ofMillimetres(500), null, null, null, null, null, 2);
         WaterRule second = new WaterRule(
                 "pike",
+                null,
                 null,
                 Length.ofMillimetres(600),
                 Length.ofMillimetres(800),
