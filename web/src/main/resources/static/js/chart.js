@@ -57,6 +57,8 @@ function drawn(mark) {
 }
 
 chart?.querySelectorAll(".chart-mine").forEach((mark) => {
+  // no picture any more once there is something in it to take hold of
+  chart.setAttribute("role", "group");
   mark.setAttribute("tabindex", "0");
   mark.setAttribute("role", "button");
   mark.setAttribute("aria-label", `${mark.querySelector("title").textContent}: arrow keys move it, Enter saves`);

@@ -67,16 +67,15 @@ public record ChartFile(List<Point> points, List<List<Position>> lines) {
         try {
             GPX gpx = GPX.Reader.DEFAULT.read(new ByteArrayInputStream(bytes));
             gpx.wayPoints()
-                    .forEach(point ->
-                            points.add(new Point(point.getName().orElse(null), position(point))));
+                    .forEach(point -> points.add(new Point(point.getName().orElse(null), position(point))));
             gpx.tracks()
                     .flatMap(Track::segments)
                     .map(TrackSegment::getPoints)
-                    .forEach(segment -> line(segment.stream()
-                            .map(ChartFile::position)
-                            .toList()));
-            gpx.routes().forEach(route -> line(
-                    route.points().map(ChartFile::position).toList()));
+                    .forEach(segment ->
+                            line(segment.stream().map(ChartFile::position).toList()));
+            gpx.routes()
+                    .forEach(route ->
+                            line(route.points().map(ChartFile::position).toList()));
         } catch (IOException | RuntimeException e) {
             throw refused(name, 0, "no GPX that can be read, expected version 1.1 or 1.0");
         }
@@ -98,7 +97,8 @@ public record ChartFile(List<Point> points, List<List<Position>> lines) {
         try {
             root = JsonMapper.shared().readTree(bytes);
         } catch (JacksonException e) {
-            long line = e.getLocation() == null ? 0 : Math.max(0, e.getLocation().getLineNr());
+            long line =
+                    e.getLocation() == null ? 0 : Math.max(0, e.getLocation().getLineNr());
             throw refused(name, line, "no JSON that can be read");
         }
         object(name, root, null);
@@ -163,7 +163,10 @@ public record ChartFile(List<Point> points, List<List<Position>> lines) {
 
     /** Longitude first, as the format has it. */
     private static Position position(String name, JsonNode at) throws Refused {
-        if (!at.isArray() || at.size() < 2 || !at.get(0).isNumber() || !at.get(1).isNumber()) {
+        if (!at.isArray()
+                || at.size() < 2
+                || !at.get(0).isNumber()
+                || !at.get(1).isNumber()) {
             throw refused(name, 0, at + " is no point, expected [longitude, latitude]");
         }
         try {

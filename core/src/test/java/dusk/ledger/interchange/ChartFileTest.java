@@ -57,8 +57,9 @@ class ChartFileTest {
 
     @Test
     void aTrackIsALine() throws Exception {
-        ChartFile read = read("<gpx version=\"1.1\" creator=\"x\" xmlns=\"http://www.topografix.com/GPX/1/1\"><trk><trkseg>"
-                + "<trkpt lat=\"44\" lon=\"-14\"/><trkpt lat=\"44.1\" lon=\"-14.1\"/></trkseg></trk></gpx>");
+        ChartFile read =
+                read("<gpx version=\"1.1\" creator=\"x\" xmlns=\"http://www.topografix.com/GPX/1/1\"><trk><trkseg>"
+                        + "<trkpt lat=\"44\" lon=\"-14\"/><trkpt lat=\"44.1\" lon=\"-14.1\"/></trkseg></trk></gpx>");
         assertThat(read.lines()).containsExactly(List.of(new Position(44, -14), new Position(44.1, -14.1)));
     }
 
@@ -96,9 +97,10 @@ class ChartFileTest {
     /** A sound file with bytes of it changed is read or refused, and nothing else. */
     @Test
     void aSpoiltFileIsReadOrRefused() {
-        byte[] sound = ("{\"type\": \"FeatureCollection\", \"features\": [{\"type\": \"Feature\", \"properties\": {\"name\": \"a\"},"
-                        + " \"geometry\": {\"type\": \"Polygon\", \"coordinates\": [[[1, 2], [3, 2], [3, 4], [1, 2]]]}}]}")
-                .getBytes(StandardCharsets.UTF_8);
+        byte[] sound =
+                ("{\"type\": \"FeatureCollection\", \"features\": [{\"type\": \"Feature\", \"properties\": {\"name\": \"a\"},"
+                                + " \"geometry\": {\"type\": \"Polygon\", \"coordinates\": [[[1, 2], [3, 2], [3, 4], [1, 2]]]}}]}")
+                        .getBytes(StandardCharsets.UTF_8);
         Random random = new Random(5);
         int refused = 0;
         for (int i = 0; i < 3000; i++) {

@@ -153,7 +153,11 @@ class MutatedPackagesTest {
                         "03-15",
                         "06-15",
                         5,
-                        null, Length.ofMillimetres(900), "two rods", "no live bait", null)));
+                        null,
+                        Length.ofMillimetres(900),
+                        "two rods",
+                        "no live bait",
+                        null)));
     }
 
     private static byte[] zipped(Map<String, byte[]> files) throws IOException {

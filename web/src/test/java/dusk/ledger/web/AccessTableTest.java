@@ -119,6 +119,7 @@ class AccessTableTest extends RequestedClub {
             POST /club/waters/{waterId}/chart/delete      | /club/waters/lake/chart/delete      | in  404 404 404 404 302
             POST /club/waters/{waterId}/places/{spotId}/move | /club/waters/lake/places/point/move ? latitude=44.5&longitude=-14 | in 404 404 404 404 302
             POST /club/waters/{waterId}/rules/words       | /club/waters/lake/rules/words ? gear=two rods | in 404 404 404 404 302
+            GET  /club/year                               | /club/year                          | in  200 200 200 200 200
             GET  /cards                                   | /cards                              | in  200 200 200 200 200
             GET  /club/waters/new                         | /club/waters/new                    | in  200 404 404 404 200
             POST /club/waters                             | /club/waters ? name=Tarn&kind=lake  | in  302 404 404 404 302

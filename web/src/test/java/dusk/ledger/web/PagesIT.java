@@ -73,6 +73,15 @@ class PagesIT extends RunningApplication {
         "live fan, 360, glare",
         "/club, 1280, glare",
         "/club, 360, dusk",
+        "/club/people, 360, glare",
+        "/club/sharing, 360, dusk",
+        "/club/words, 360, glare",
+        "/club/year, 360, dusk",
+        "/club/year, 1280, glare",
+        "/club/trail, 360, glare",
+        "/account/leave, 360, dusk",
+        "a water, 1280, dusk",
+        "a water, 360, glare",
         "/club/bring, 360, glare",
         "/club/keeping, 360, dusk",
         "/club/instruments, 360, dusk",
@@ -93,6 +102,10 @@ class PagesIT extends RunningApplication {
             page.waitForSelector("#stints");
             page.click("text=Add a stint");
             page.waitForSelector("#stint-form");
+        } else if (path.equals("a water")) {
+            page.navigate(address("/club"));
+            page.click("main a:text-is(\"Orrin Reservoir\")");
+            page.waitForSelector("svg.chart");
         } else if (path.startsWith("live")) {
             String trip = store.read()
                     .fetchOne("select trip_id from decks order by rowid limit 1")

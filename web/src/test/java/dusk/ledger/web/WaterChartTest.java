@@ -74,7 +74,8 @@ class WaterChartTest extends RequestedClub {
     @Test
     void aMembersLinesAreNoBankAndTheirPointsAreTheirs() throws Exception {
         bring(club.member, "lake.geojson", BANK);
-        assertThat(club.get(Waters.class).outline(club.officer.viewer(), "lake")).isEmpty();
+        assertThat(club.get(Waters.class).outline(club.officer.viewer(), "lake"))
+                .isEmpty();
         assertThat(called(club.member, "Quiet Hole").keptBy()).isEqualTo(club.member.anglerId());
         MockHttpServletResponse lines = bring(
                 club.member, "line.json", "{\"type\": \"LineString\", \"coordinates\": [[-14, 44], [-14.1, 44]]}");
@@ -86,7 +87,8 @@ class WaterChartTest extends RequestedClub {
     @Test
     void aFileThatCannotBeIsRefusedWhole() throws Exception {
         int before = club.all(LedgerFormat.SPOTS).size();
-        MockHttpServletResponse answer = bring(club.officer, "x.geojson", "{\"type\": \"Point\", \"coordinates\": [1]}");
+        MockHttpServletResponse answer =
+                bring(club.officer, "x.geojson", "{\"type\": \"Point\", \"coordinates\": [1]}");
         assertThat(answer.getStatus()).isEqualTo(422);
         assertThat(answer.getContentAsString()).contains("x.geojson: [1] is no point, expected [longitude, latitude]");
         assertThat(club.all(LedgerFormat.SPOTS)).hasSize(before);
@@ -97,11 +99,14 @@ class WaterChartTest extends RequestedClub {
         bring(club.member, "lake.geojson", BANK);
         Spot hole = called(club.member, "Quiet Hole");
         String move = "/club/waters/lake/places/" + hole.id() + "/move";
-        assertThat(post(club.other, move, "latitude=44.6&longitude=-14").getStatus()).isEqualTo(404);
-        assertThat(post(club.officer, move, "latitude=44.6&longitude=-14").getStatus()).isEqualTo(404);
+        assertThat(post(club.other, move, "latitude=44.6&longitude=-14").getStatus())
+                .isEqualTo(404);
+        assertThat(post(club.officer, move, "latitude=44.6&longitude=-14").getStatus())
+                .isEqualTo(404);
         MockHttpServletResponse wrong = post(club.member, move, "latitude=95&longitude=-14");
         assertThat(wrong.getStatus()).isEqualTo(422);
-        assertThat(Jsoup.parse(wrong.getContentAsString()).select(".fault").text()).contains("90");
+        assertThat(Jsoup.parse(wrong.getContentAsString()).select(".fault").text())
+                .contains("90");
         assertThat(wrong.getContentAsString()).contains("value=\"95\"");
         assertThat(post(club.member, move, "latitude=44.6&longitude=-14.05").getStatus())
                 .isEqualTo(302);
@@ -114,7 +119,9 @@ class WaterChartTest extends RequestedClub {
         bring(club.member, "lake.geojson", BANK);
         String id = called(club.member, "Quiet Hole").id();
         club.get(Sharing.class).say(club.member.viewer(), null, id, level);
-        int all = page(club.member).select("section[aria-labelledby=places] > ul > li").size();
+        int all = page(club.member)
+                .select("section[aria-labelledby=places] > ul > li")
+                .size();
         Document page = page(club.other);
         assertThat(page.select("section[aria-labelledby=places] > ul > li")).hasSize(listed ? all : all - 1);
         assertThat(page.select("[data-place=" + id + "]")).hasSize(drawn ? 1 : 0);
@@ -131,12 +138,19 @@ class WaterChartTest extends RequestedClub {
         bring(club.officer, "lake.geojson", BANK);
         Document page = page(club.officer);
         Element chart = page.select("svg.chart").get(0);
-        String[] at = page.select(".chart-mine").attr("transform").replaceAll("[^-\\d. ]", "").split(" ");
-        double latitude = number(chart, "data-latitude") + (210 - Double.parseDouble(at[1])) * number(chart, "data-north");
-        double longitude = number(chart, "data-longitude") + (Double.parseDouble(at[0]) - 320) * number(chart, "data-east");
+        String[] at = page.select(".chart-mine")
+                .attr("transform")
+                .replaceAll("[^-\\d. ]", "")
+                .split(" ");
+        double latitude =
+                number(chart, "data-latitude") + (210 - Double.parseDouble(at[1])) * number(chart, "data-north");
+        double longitude =
+                number(chart, "data-longitude") + (Double.parseDouble(at[0]) - 320) * number(chart, "data-east");
         assertThat(latitude).isCloseTo(44.502, within(1e-4));
         assertThat(longitude).isCloseTo(-14.002, within(1e-4));
-        assertThat(chart.select(".chart-words").eachText()).contains("N").anyMatch(t -> t.matches("[125]0* m|[125] km"));
+        assertThat(chart.select(".chart-words").eachText())
+                .contains("N")
+                .anyMatch(t -> t.matches("[125]0* m|[125] km"));
         beans.getBean(People.class).setUnits(club.officer.id(), "us", false);
         assertThat(page(club.officer).select(".chart-words").eachText()).anyMatch(t -> t.matches("[125]0* ft"));
     }
@@ -152,7 +166,8 @@ class WaterChartTest extends RequestedClub {
         assertThat(post(club.officer, "/club/waters/lake", "name=Kell Mere&kind=lake&latitude=95")
                         .getStatus())
                 .isEqualTo(422);
-        assertThat(post(club.officer, "/club/waters/lake", "name=Kell Mere&kind=lake").getStatus())
+        assertThat(post(club.officer, "/club/waters/lake", "name=Kell Mere&kind=lake")
+                        .getStatus())
                 .isEqualTo(302);
         assertThat(club.get(Waters.class).one(club.member.viewer(), "lake").name())
                 .isEqualTo("Kell Mere");

@@ -37,6 +37,11 @@ record Chart(List<Marked> places, List<List<Position>> bank, Position centre, do
     private static final double MOST_RING = 22;
     private static final double SCALE_SHARE = 0.25;
 
+    /** Widths of a letter and a line of names, as they are on a phone, where they are largest. */
+    private static final double LETTER = 8.6;
+
+    private static final double LINE = 16;
+
     /**
      * A place with what was fished there.
      *
@@ -124,7 +129,9 @@ record Chart(List<Marked> places, List<List<Position>> bank, Position centre, do
     }
 
     private double ring(Marked place, double mostHours) {
-        return mostHours <= 0 ? LEAST_RING : LEAST_RING + (MOST_RING - LEAST_RING) * Math.sqrt(place.hours() / mostHours);
+        return mostHours <= 0
+                ? LEAST_RING
+                : LEAST_RING + (MOST_RING - LEAST_RING) * Math.sqrt(place.hours() / mostHours);
     }
 
     /** Drawn. A reader's own places can be taken hold of. */
@@ -143,7 +150,8 @@ record Chart(List<Marked> places, List<List<Position>> bank, Position centre, do
                                 + " data-latitude=\"%.7f\" data-longitude=\"%.7f\" data-north=\"%.10f\" data-east=\"%.10f\">",
                         WIDTH,
                         HEIGHT,
-                        Svg.escape("Sketch of " + water + ": " + places.size() + " places, north up"),
+                        Svg.escape("Sketch of " + water + ": " + places.size()
+                                + (places.size() == 1 ? " place" : " places") + ", north up"),
                         centre.latitude(),
                         centre.longitude(),
                         corner.latitude() - centre.latitude(),
@@ -155,10 +163,19 @@ record Chart(List<Marked> places, List<List<Position>> bank, Position centre, do
             boolean closed = line.size() > 2 && line.get(0).equals(line.get(line.size() - 1));
             svg.add("<path class=\"%s\" d=\"%s%s\"/>", closed ? "chart-water" : "chart-bank", path, closed ? "Z" : "");
         }
+        List<double[]> taken = new ArrayList<>();
         for (Marked place : places) {
             Position position = place.spot().position();
             if (position != null) {
-                mark(svg, place, x(position), y(position), ring(place, mostHours), mostRate);
+                double ring = ring(place, mostHours);
+                taken.add(
+                        new double[] {x(position) - ring, y(position) - ring, x(position) + ring, y(position) + ring});
+            }
+        }
+        for (Marked place : places) {
+            Position position = place.spot().position();
+            if (position != null) {
+                mark(svg, place, x(position), y(position), ring(place, mostHours), mostRate, taken);
             }
         }
         scale(svg, units);
@@ -167,7 +184,8 @@ record Chart(List<Marked> places, List<List<Position>> bank, Position centre, do
         return svg.add("</svg>").toString();
     }
 
-    private static void mark(Svg svg, Marked place, double x, double y, double ring, double mostRate) {
+    private static void mark(
+            Svg svg, Marked place, double x, double y, double ring, double mostRate, List<double[]> taken) {
         double rate = place.hours() > 0 ? place.fish() / place.hours() : 0;
         double filled = mostRate <= 0 ? 0 : (ring - 2) * Math.sqrt(rate / mostRate);
         svg.add(
@@ -179,12 +197,38 @@ record Chart(List<Marked> places, List<List<Position>> bank, Position centre, do
                         Svg.escape(place.words()))
                 .add(
                         "<circle class=\"chart-depth %s\" r=\"%.1f\"/>",
-                        place.depthBand() < 0 ? "chart-depth-unknown" : "chart-depth-" + place.depthBand(),
-                        ring);
+                        place.depthBand() < 0 ? "chart-depth-unknown" : "chart-depth-" + place.depthBand(), ring);
         if (filled > 0) {
             svg.add("<circle class=\"chart-fish\" r=\"%.1f\"/>", filled);
         }
-        svg.label("chart-words", ring + 4, 5, place.words()).add("</g>");
+        String name =
+                place.spot().label() == null ? place.words() : place.spot().label();
+        double[] at = beside(x, y, ring, name.length() * LETTER, taken);
+        svg.label("chart-words", at[0] - x, at[1] - y, name).add("</g>");
+    }
+
+    /** Where a name stands beside its mark: the first of six places where it lies over no other name or mark. */
+    private static double[] beside(double x, double y, double ring, double wide, List<double[]> taken) {
+        double[][] tries = {
+            {x + ring + 4, y + 5},
+            {x - ring - 4 - wide, y + 5},
+            {x - wide / 2, y - ring - 5},
+            {x - wide / 2, y + ring + LINE},
+            {x + ring + 4, y - LINE},
+            {x + ring + 4, y + LINE + 5}
+        };
+        for (double[] at : tries) {
+            double[] box = {at[0], at[1] - LINE, at[0] + wide, at[1] + 3};
+            boolean free = box[0] >= 0
+                    && box[2] <= WIDTH
+                    && box[1] >= 0
+                    && taken.stream().noneMatch(t -> t[0] < box[2] && box[0] < t[2] && t[1] < box[3] && box[1] < t[3]);
+            if (free) {
+                taken.add(box);
+                return at;
+            }
+        }
+        return tries[0];
     }
 
     private void scale(Svg svg, UnitSystem units) {

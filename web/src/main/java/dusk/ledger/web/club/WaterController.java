@@ -1,6 +1,5 @@
 package dusk.ledger.web.club;
 
-import dusk.ledger.format.LedgerFormat;
 import dusk.ledger.interchange.ChartFile;
 import dusk.ledger.interchange.Refused;
 import dusk.ledger.journal.Invalid;
@@ -14,7 +13,6 @@ import dusk.ledger.web.form.Form;
 import dusk.ledger.web.form.FormPage;
 import dusk.ledger.web.form.RecordForm;
 import dusk.ledger.web.form.Typed;
-import dusk.ledger.web.form.UnitText;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Places;
 import dusk.ledger.web.records.WaterRules;
@@ -25,11 +23,9 @@ import dusk.ledger.web.store.RecentTables;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -60,7 +56,15 @@ class WaterController {
     }
 
     /** A place in figures. */
-    record Line(String id, String words, String depth, String hours, int fish, String latitude, String longitude, boolean mine) {}
+    record Line(
+            String id,
+            String words,
+            String depth,
+            String hours,
+            int fish,
+            String latitude,
+            String longitude,
+            boolean mine) {}
 
     @GetMapping("/club/waters/{waterId}")
     String page(Person person, @PathVariable String waterId, Model model) {
@@ -70,14 +74,14 @@ class WaterController {
     private String show(
             Person person, Water water, Model model, Map<String, String> typed, Map<String, String> errors) {
         StintTable table = tables.whole(person.viewer());
-        List<Chart.Marked> marked =
-                Chart.marked(places.of(person.viewer(), water.id()), table, person.anglerId());
+        List<Chart.Marked> marked = Chart.marked(places.of(person.viewer(), water.id()), table, person.anglerId());
         Chart chart = Chart.of(marked, waters.outline(person.viewer(), water.id()), water.position());
         model.addAttribute("water", water);
         model.addAttribute("officer", person.viewer().officer());
         model.addAttribute("chart", chart == null ? "" : chart.svg(water.name(), person.units()));
         model.addAttribute("lines", marked.stream().map(WaterController::line).toList());
-        model.addAttribute("outlined", !waters.outline(person.viewer(), water.id()).isEmpty());
+        model.addAttribute(
+                "outlined", !waters.outline(person.viewer(), water.id()).isEmpty());
         model.addAttribute("inWords", rules.inWords(person.viewer(), water.id()).lines());
         model.addAttribute("prevail", WaterRules.PREVAIL);
         model.addAttribute("typed", typed);
@@ -101,8 +105,7 @@ class WaterController {
     @GetMapping("/club/waters/{waterId}/edit")
     String edit(Person person, @PathVariable String waterId, Model model) {
         Water water = officers(person, waterId);
-        return FormPage.show(
-                model, ClubController.waterForm(person).form(head(water), Map.of(), List.of(), water));
+        return FormPage.show(model, ClubController.waterForm(person).form(head(water), Map.of(), List.of(), water));
     }
 
     private static Form head(Water water) {
@@ -170,7 +173,8 @@ class WaterController {
             return refused(
                     person,
                     water,
-                    file.getOriginalFilename() + ": lines alone, expected points; the bank is the records officer’s to bring",
+                    file.getOriginalFilename()
+                            + ": lines alone, expected points; the bank is the records officer’s to bring",
                     model,
                     response);
         }
@@ -180,7 +184,10 @@ class WaterController {
                         .map(point -> SpotBuilder.builder()
                                 .id(newId.next())
                                 .waterId(waterId)
-                                .label(point.name() == null || point.name().isBlank() ? null : point.name().strip())
+                                .label(
+                                        point.name() == null || point.name().isBlank()
+                                                ? null
+                                                : point.name().strip())
                                 .position(point.position())
                                 .build())
                         .toList());
@@ -190,7 +197,11 @@ class WaterController {
         int came = read.points().size();
         flash.addFlashAttribute(
                 "said",
-                (came == 0 ? "" : came == 1 ? "One place came in. It is yours. " : came + " places came in. They are yours. ")
+                (came == 0
+                                ? ""
+                                : came == 1
+                                        ? "One place came in. It is yours. "
+                                        : came + " places came in. They are yours. ")
                         + (bank ? "The bank is drawn." : ""));
         return "redirect:/club/waters/" + waterId;
     }

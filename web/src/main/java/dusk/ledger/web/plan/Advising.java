@@ -32,8 +32,8 @@ public class Advising {
 
     /** What the club noted of a water's rules in words, with the line that the published ones prevail; nothing where it noted none. */
     public List<String> ruled(Person person, String waterId) {
-        List<String> ruled = new ArrayList<>(
-                rules.inWords(person.viewer(), waterId).lines());
+        List<String> ruled =
+                new ArrayList<>(rules.inWords(person.viewer(), waterId).lines());
         if (!ruled.isEmpty()) {
             ruled.add(WaterRules.PREVAIL);
         }

@@ -12,7 +12,6 @@ import static dusk.ledger.web.schema.Tables.SIGNS;
 import static dusk.ledger.web.schema.Tables.SPOTS;
 import static dusk.ledger.web.schema.Tables.STINTS;
 import static dusk.ledger.web.schema.Tables.TRIPS;
-
 import static org.jooq.impl.DSL.inline;
 
 import dusk.ledger.format.FileColumn;

@@ -55,7 +55,14 @@ class SecondEditionTest {
                 club.officer.viewer(),
                 "lake",
                 new WaterRule(
-                        "pike", Length.ofMillimetres(500), Length.ofMillimetres(900), null, null, MonthDay.of(3, 15), MonthDay.of(6, 15), 2));
+                        "pike",
+                        Length.ofMillimetres(500),
+                        Length.ofMillimetres(900),
+                        null,
+                        null,
+                        MonthDay.of(3, 15),
+                        MonthDay.of(6, 15),
+                        2));
         rules.forbidLead(club.officer.viewer(), "lake", true);
     }
 
