@@ -5,6 +5,7 @@ import dusk.ledger.web.records.People;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -63,7 +64,8 @@ final class RememberedDevices extends AbstractRememberMeServices {
 
     /** Signing out signs this device out, and no other. */
     @Override
-    public void logout(HttpServletRequest request, HttpServletResponse response, Authentication authentication) {
+    public void logout(
+            HttpServletRequest request, HttpServletResponse response, @Nullable Authentication authentication) {
         forget(request);
         super.logout(request, response, authentication);
     }
