@@ -14,6 +14,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import dusk.ledger.web.records.Devices;
 import dusk.ledger.web.records.Invitations;
 import dusk.ledger.web.records.People;
 import dusk.ledger.web.store.Store;
@@ -60,10 +61,13 @@ class ModulesTest {
             .doNotHaveFullyQualifiedName(People.class.getName())
             .and()
             .doNotHaveFullyQualifiedName(Invitations.class.getName())
+            .and()
+            .doNotHaveFullyQualifiedName(Devices.class.getName())
             .should()
             .dependOnClassesThat()
             .areAssignableTo(Visibility.class)
-            .because("who may see a row is said in one place; accounts and invitations are no rows of the record");
+            .because(
+                    "who may see a row is said in one place; accounts, their devices and invitations are no rows of the record");
 
     private static DescribedPredicate<JavaClass> callsReadOfTheStore() {
         return DescribedPredicate.describe(

@@ -1,5 +1,5 @@
 /** What the records say. */
-@ApplicationModule(allowedDependencies = {"form", "portrait", "records", "store", "words"})
+@ApplicationModule(allowedDependencies = {"form", "portrait", "records", "security", "store", "words"})
 @NullMarked
 package dusk.ledger.web.findings;
 

@@ -1,5 +1,5 @@
 /** Keeping: how the store and its server are, back-ups by night and by hand. */
-@ApplicationModule(allowedDependencies = {"records", "store"})
+@ApplicationModule(allowedDependencies = {"records", "security", "store"})
 @NullMarked
 package dusk.ledger.web.keeping;
 

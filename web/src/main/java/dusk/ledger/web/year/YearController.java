@@ -110,11 +110,10 @@ class YearController {
         Instant from = LocalDate.of(year, 1, 1).atStartOfDay(ZoneOffset.UTC).toInstant();
         Instant to = LocalDate.of(year + 1, 1, 1).atStartOfDay(ZoneOffset.UTC).toInstant();
         return best.of(person.viewer(), from, to).stream()
-                .map(fish -> new Fish(
-                        fish.species(),
-                        fish.length().show(person.units().lure()) + (fish.estimated() ? ", estimated" : ""),
-                        (fish.angler().isEmpty() ? "" : fish.angler() + ", ")
-                                + TimeText.date(fish.on(), ZoneOffset.UTC)))
+                .map(one -> new Fish(
+                        one.species(),
+                        one.length().show(person.units().lure()) + (one.estimated() ? ", estimated" : ""),
+                        (one.angler().isEmpty() ? "" : one.angler() + ", ") + TimeText.date(one.on(), ZoneOffset.UTC)))
                 .toList();
     }
 

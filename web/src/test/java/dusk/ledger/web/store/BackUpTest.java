@@ -186,18 +186,27 @@ class BackUpTest {
     void aStoreOfAnOlderApplicationIsKeptAsItWasBeforeItIsBroughtUpToDate() throws Exception {
         Path older = folder.resolve("older.db");
         BackUp.make(store, older);
-        sql(older, "delete from flyway_schema_history where version = '11'");
-        sql(older, "drop table instruments");
-        sql(older, "drop table heard");
+        sql(older, "delete from flyway_schema_history where version = '12'");
+        for (String table : List.of("links", "devices", "changes", "sharing", "words")) {
+            sql(older, "drop table " + table);
+        }
+        for (String column : List.of("most_mm", "gear", "bait", "prey")) {
+            sql(older, "alter table rules drop column " + column);
+        }
+        sql(older, "alter table waters drop column outline");
+        sql(older, "alter table people drop column left_at");
+        sql(
+                older,
+                "create table invitations (digest text not null primary key, club_id text not null, role text not null, ends_at text not null) strict");
         byte[] was = Files.readAllBytes(older);
         assertThat(in(older).trips()).extracting(Trip::id).containsExactly("t");
-        Path kept = folder.resolve("older.db.as-of-version-10");
+        Path kept = folder.resolve("older.db.as-of-version-11");
         assertThat(kept).exists();
         assertThat(Files.size(kept)).isEqualTo(was.length);
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + kept);
                 Statement statement = connection.createStatement();
                 var row = statement.executeQuery("select max(cast(version as integer)) from flyway_schema_history")) {
-            assertThat(row.getInt(1)).isEqualTo(10);
+            assertThat(row.getInt(1)).isEqualTo(11);
         }
     }
 }
