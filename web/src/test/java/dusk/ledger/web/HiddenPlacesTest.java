@@ -18,6 +18,7 @@ import dusk.ledger.web.form.Typed;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.Places;
 import dusk.ledger.web.records.Trips;
+import dusk.ledger.web.store.Deletions;
 import dusk.ledger.web.store.Level;
 import dusk.ledger.web.store.Sharing;
 import java.io.ByteArrayInputStream;
@@ -108,9 +109,13 @@ class HiddenPlacesTest extends RequestedClub {
 
     /** All that a person gets, by path; ids, tokens and the clock's passing replaced, since they differ from one club to the next. */
     private Map<String, String> crawled(Person person) throws Exception {
+        return crawled(person, List.of("", "HX-Request", "X-Deck"));
+    }
+
+    private Map<String, String> crawled(Person person, List<String> headers) throws Exception {
         Map<String, String> all = new TreeMap<>();
         for (String path : routes().toList()) {
-            for (String header : List.of("", "HX-Request", "X-Deck")) {
+            for (String header : headers) {
                 MockHttpServletRequestBuilder request = request("GET", path);
                 if (!header.isEmpty()) {
                     request.header(header, "true");
@@ -185,7 +190,7 @@ class HiddenPlacesTest extends RequestedClub {
         kept(FIRST, LAST, 44.234567);
         club.get(Sharing.class).say(club.other.viewer(), null, null, level);
         for (Person person : others()) {
-            Map<String, String> all = crawled(person);
+            Map<String, String> all = crawled(person, List.of("HX-Request"));
             all.putAll(sent(person));
             all.forEach((path, text) -> assertThat(text)
                     .as(path + " as " + person.name() + " where " + level)
@@ -306,7 +311,7 @@ class HiddenPlacesTest extends RequestedClub {
             "/findings/stints?as=anybody");
 
     private Map<String, String> asked(Person person) throws Exception {
-        Map<String, String> all = crawled(person);
+        Map<String, String> all = crawled(person, List.of(""));
         ids.put("other", String.valueOf(club.other.anglerId()));
         for (String question : ATTEMPTS) {
             all.put(question, text(answer(person, request("GET", question.replace(" ", "%20")))));
@@ -343,6 +348,79 @@ class HiddenPlacesTest extends RequestedClub {
         fish(Level.WATER, "dock", 1.1);
         asked(person(who))
                 .forEach((path, text) -> assertThat(hump.get(path)).as(path).isEqualTo(text));
+    }
+
+    /** Every page as anybody, asked for by whoever keeps the places: it is what the others get. */
+    @Test
+    void noPageAsAnybodyTellsNameOrPositionToTheirKeeperEither() throws Exception {
+        kept(FIRST, LAST, 44.234567);
+        for (String path : routes().toList()) {
+            String asked = path + (path.contains("?") ? "&" : "?") + "as=anybody";
+            MockHttpServletResponse answer = answer(club.other, request("GET", asked));
+            assertThat(answer.getStatus()).as(asked).isLessThan(500);
+            if (!path.startsWith("/out/mine")) {
+                assertThat(text(answer)).as(asked).doesNotContain("Thorn Hump", "Mill Tail", "44.234567", "44.534567");
+            }
+        }
+    }
+
+    /** Every route of a trip and of what hangs on it, by level and role: what is not shared is not there, whoever asks, officers too. */
+    @ParameterizedTest
+    @EnumSource(Level.class)
+    void everyRouteOfATripIsThereAsItIsShared(Level level) throws Exception {
+        quiet(true);
+        club.get(Sharing.class).say(club.other.viewer(), null, null, level);
+        Map<String, String> names = Map.of(
+                "/p", "/quiet-trip0",
+                "/r", "/quiet-reading0",
+                "/s", "/quiet-stint0",
+                "/f", "/quiet-fish0",
+                "/si", "/quiet-sign0",
+                "/point", "/quiet-place");
+        List<AccessTableTest.Row> rows = AccessTableTest.rows()
+                .filter(row -> row.path().startsWith("/trips/p"))
+                .filter(row ->
+                        !row.path().startsWith("/trips/past") && !row.path().startsWith("/trips/photo"))
+                .filter(row -> row.method().equals("GET") || level == Level.NOTHING)
+                .toList();
+        assertThat(rows).hasSizeGreaterThan(15);
+        for (AccessTableTest.Row row : rows) {
+            StringBuilder path = new StringBuilder();
+            String[] asked = row.path().split("(?=\\?)", 2);
+            for (String part : asked[0].substring(1).split("/")) {
+                path.append(names.getOrDefault("/" + part, "/" + part));
+            }
+            path.append(asked.length > 1 ? asked[1] : "");
+            for (Person person : others()) {
+                int status = answer(person, typed(request(row.method(), path.toString()), row.form()))
+                        .getStatus();
+                boolean page = path.toString().equals("/trips/quiet-trip0")
+                        || path.toString().equals("/trips/quiet-trip0/debrief");
+                if (level == Level.NOTHING || person.equals(club.stranger)) {
+                    assertThat(status).as(row + " as " + person.name()).isEqualTo(404);
+                } else if (page) {
+                    assertThat(status).as(row + " as " + person.name()).isEqualTo(200);
+                }
+            }
+            boolean whole = path.toString().equals("/trips/quiet-trip0")
+                    || path.toString().endsWith("/edit");
+            if (row.method().equals("GET") && whole && !path.toString().contains("losses")) {
+                assertThat(answer(club.other, request("GET", path.toString())).getStatus())
+                        .as(row + " as its own")
+                        .isEqualTo(200);
+            }
+        }
+    }
+
+    /** What somebody deleted of what they share nothing of is told to no officer; to themselves it is. */
+    @Test
+    void aDeletionTellsNothingEither() throws Exception {
+        quiet(true);
+        club.get(Deletions.class).trip(club.other.viewer(), "quiet-trip0", "the trip to Kell Water on a day");
+        assertThat(text(get(club.officer, "/deletions"))).doesNotContain("the trip to Kell Water on a day");
+        assertThat(text(get(club.other, "/deletions"))).contains("the trip to Kell Water on a day");
+        club.get(Sharing.class).say(club.other.viewer(), null, null, Level.KIND);
+        assertThat(text(get(club.officer, "/deletions"))).contains("the trip to Kell Water on a day");
     }
 
     @Test

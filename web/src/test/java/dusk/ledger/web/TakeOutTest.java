@@ -113,7 +113,7 @@ class TakeOutTest extends RequestedClub {
     void aPageWithoutATableIsThePageItself() throws Exception {
         MockHttpServletResponse answer = get(club.member, "/account?out=csv");
         assertThat(answer.getContentType()).startsWith("text/html");
-        assertThat(get(club.member, "/club/people?out=csv").getStatus()).isNotEqualTo(200);
+        assertThat(get(club.member, "/account/units?out=csv").getStatus()).isNotEqualTo(200);
         assertThat(answer(null, request("GET", "/findings/compare?out=csv")).getStatus())
                 .isEqualTo(302);
     }

@@ -109,7 +109,7 @@ public class Anglers {
     /** Whose records stay in the club without a name. */
     void forgetName(Viewer viewer, String anglerId) {
         store.write(viewer.clubId(), tx -> {
-            rows.update(tx, viewer.clubId(), LedgerFormat.ANGLERS, new Angler(anglerId, null));
+            rows.update(tx, viewer, LedgerFormat.ANGLERS, new Angler(anglerId, null));
             return anglerId;
         });
     }

@@ -77,14 +77,14 @@ public final class Acts {
      * goes by what people did.
      */
     public <T> T unasked(Viewer viewer, Function<Writing, T> change) {
-        return store.writeAfloat(viewer.clubId(), tx -> change.apply(new Writing(tx, viewer.clubId())));
+        return store.writeAfloat(viewer.clubId(), tx -> change.apply(new Writing(tx, viewer)));
     }
 
     private boolean once(DSLContext tx, Viewer viewer, Act act, Consumer<Writing> change) {
         if (tx.fetchExists(ACTS, ACTS.CLUB_ID.eq(viewer.clubId()).and(ACTS.ACT_ID.eq(act.id())))) {
             return false;
         }
-        Writing writing = new Writing(tx, viewer.clubId());
+        Writing writing = new Writing(tx, viewer);
         change.accept(writing);
         Long last = tx.select(coalesce(max(ACTS.NUMBER), val(0L)))
                 .from(ACTS)
@@ -135,7 +135,7 @@ public final class Acts {
             if (changes.isEmpty()) {
                 return Undoing.GONE;
             }
-            Writing writing = new Writing(tx, viewer.clubId());
+            Writing writing = new Writing(tx, viewer);
             List<JsonNode> images = new ArrayList<>();
             json.readTree(changes.get()).forEach(images::add);
             for (JsonNode image : images) {

@@ -218,7 +218,7 @@ public final class Deletions {
     private Condition undoable(Viewer viewer) {
         return ofClub(viewer)
                 .and(DELETIONS.DELETED_AT.gt(clock.instant().minus(UNDOABLE)))
-                .and(Visibility.mayRewrite(viewer, DELETIONS.PERSON_ID));
+                .and(Visibility.ofDeletions(viewer));
     }
 
     /** Marks the rows that one deletion takes. */

@@ -136,7 +136,7 @@ public final class Imports {
     /** Rows that an import wrote over change places with what they were before, or with what they were by it. */
     static void swap(DSLContext tx, String clubId, String deletionId) {
         JsonMapper json = JsonMapper.shared();
-        Writing writing = new Writing(tx, clubId);
+        Writing writing = new Writing(tx, Viewer.club(clubId));
         tx.select(IMPORT_CHANGES.IMPORT_ID, IMPORT_CHANGES.CHANGED, IMPORT_CHANGES.ROW_ID, IMPORT_CHANGES.IMAGE)
                 .from(IMPORT_CHANGES)
                 .join(IMPORTS)

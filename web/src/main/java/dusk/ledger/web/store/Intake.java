@@ -341,7 +341,7 @@ public final class Intake {
         }
 
         private void remember(org.jooq.Table<?> stored, String id) {
-            Writing writing = new Writing(tx, clubId);
+            Writing writing = new Writing(tx, Viewer.club(clubId));
             tx.insertInto(IMPORT_CHANGES)
                     .set(IMPORT_CHANGES.CLUB_ID, clubId)
                     .set(IMPORT_CHANGES.IMPORT_ID, importId)
@@ -365,7 +365,7 @@ public final class Intake {
                     Stint raised = raised(there.row());
                     if (!raised.equals(there.row())) {
                         remember(LedgerRows.of(LedgerFormat.STINTS), id);
-                        rows.update(tx, clubId, LedgerFormat.STINTS, raised);
+                        rows.update(tx, Viewer.club(clubId), LedgerFormat.STINTS, raised);
                     }
                 }
             }

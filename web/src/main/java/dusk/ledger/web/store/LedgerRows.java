@@ -370,16 +370,30 @@ public final class LedgerRows {
         }
     }
 
-    /** Writes a row over the one with its id. */
-    public <T> void update(DSLContext tx, String clubId, Table<T> table, T row) {
-        Map<Field<?>, @Nullable Object> values = values(clubId, table, row);
+    /** Writes a row over the one with its id, but for what the viewer does not see of that one. */
+    public <T> void update(DSLContext tx, Viewer viewer, Table<T> table, T row) {
+        String id = idOf(viewer, table, row);
+        tx.update(of(table))
+                .set(over(tx, viewer, table, row))
+                .where(textField(table, CLUB).eq(viewer.clubId()))
+                .and(id(table, id))
+                .execute();
+    }
+
+    static <T> String idOf(Viewer viewer, Table<T> table, T row) {
+        return String.valueOf(values(viewer.clubId(), table, row).get(stored(table, table.idColumn())));
+    }
+
+    /**
+     * The cells of a row that are written over the one with its id. What the viewer could not read stays as it is: they saw
+     * nothing there, and did not mean to empty it.
+     */
+    static <T> Map<Field<?>, @Nullable Object> over(DSLContext tx, Viewer viewer, Table<T> table, T row) {
+        Map<Field<?>, @Nullable Object> values = values(viewer.clubId(), table, row);
         Object id = Objects.requireNonNull(values.remove(stored(table, table.idColumn())));
         values.remove(textField(table, CLUB));
-        tx.update(of(table))
-                .set(values)
-                .where(textField(table, CLUB).eq(clubId))
-                .and(id(table, id.toString()))
-                .execute();
+        values.keySet().removeAll(Visibility.keptBack(tx, viewer, of(table), id(table, id.toString())));
+        return values;
     }
 
     static <T> Map<Field<?>, @Nullable Object> values(String clubId, Table<T> table, T row) {

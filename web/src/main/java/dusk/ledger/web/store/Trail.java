@@ -72,19 +72,13 @@ public final class Trail {
 
     /** Writes a row over the one with its id, and notes it where anything of it is another. */
     public <T> void update(DSLContext tx, Viewer viewer, Table<T> table, T row) {
-        Map<Field<?>, @Nullable Object> values = LedgerRows.values(viewer.clubId(), table, row);
-        Field<?> idField = Objects.requireNonNull(LedgerRows.of(table).field(table.idColumn()));
-        String rowId = String.valueOf(values.remove(idField));
-        values.remove(LedgerRows.of(table).field("club_id"));
-        // what the viewer could not read stays as it is: they saw nothing there, and did not mean to empty it
-        values.keySet().removeAll(Visibility.keptBack(tx, viewer, LedgerRows.of(table), LedgerRows.id(table, rowId)));
-        update(tx, viewer, table, rowId, values);
+        update(tx, viewer, table, LedgerRows.idOf(viewer, table, row), LedgerRows.over(tx, viewer, table, row));
     }
 
     /** The same for some cells of a row, which may be the store's own. */
     public void update(
             DSLContext tx, Viewer viewer, Table<?> table, String rowId, Map<Field<?>, @Nullable Object> values) {
-        Writing writing = new Writing(tx, viewer.clubId());
+        Writing writing = new Writing(tx, viewer);
         writing.update(LedgerRows.of(table), rowId, values);
         String images = json.writeValueAsString(writing.images());
         JsonNode image = json.readTree(images).path(0);
@@ -219,7 +213,7 @@ public final class Trail {
                 return Acts.Undoing.GONE;
             }
             JsonNode image = json.readTree(change.get(CHANGES.IMAGES)).path(0);
-            Writing writing = new Writing(tx, viewer.clubId());
+            Writing writing = new Writing(tx, viewer);
             JsonNode now = json.readTree(json.writeValueAsString(
                     writing.image(Acts.tableOf(image), image.path("id").asString())));
             if (!Acts.asFarAs(image.path("after"), now).equals(image.path("after"))) {

@@ -3,6 +3,7 @@ package dusk.ledger.web.store;
 import static dusk.ledger.web.schema.Tables.ANGLERS;
 import static dusk.ledger.web.schema.Tables.CATCHES;
 import static dusk.ledger.web.schema.Tables.CHANGES;
+import static dusk.ledger.web.schema.Tables.DELETIONS;
 import static dusk.ledger.web.schema.Tables.LOSSES;
 import static dusk.ledger.web.schema.Tables.PEOPLE;
 import static dusk.ledger.web.schema.Tables.READINGS;
@@ -384,6 +385,25 @@ public final class Visibility {
             seen = seen.or(CHANGES.ANGLER_ID.isNull()).or(not(byWhoeverItIs).and(CHANGES.WHAT.ne(SPOTS.getName())));
         }
         return CHANGES.CLUB_ID.eq(viewer.clubId()).and(seen);
+    }
+
+    /** Deletions that a viewer may read of: their own; an officer also those of others that took nothing which is kept from them. */
+    static Condition ofDeletions(Viewer viewer) {
+        Condition own = DELETIONS.PERSON_ID.eq(String.valueOf(viewer.personId()));
+        if (!viewer.officer()) {
+            return own;
+        }
+        Condition trips = exists(selectOne()
+                .from(TRIPS)
+                .where(TRIPS.CLUB_ID.eq(DELETIONS.CLUB_ID))
+                .and(TRIPS.DELETION_ID.eq(DELETIONS.DELETION_ID))
+                .and(not(trip(viewer))));
+        Condition stints = exists(selectOne()
+                .from(STINTS)
+                .where(STINTS.CLUB_ID.eq(DELETIONS.CLUB_ID))
+                .and(STINTS.DELETION_ID.eq(DELETIONS.DELETION_ID))
+                .and(not(stint(viewer, Level.NOTHING))));
+        return own.or(not(trips).and(not(stints)));
     }
 
     private static Condition logged(Viewer viewer) {

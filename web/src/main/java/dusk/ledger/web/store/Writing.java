@@ -28,12 +28,14 @@ public final class Writing {
 
     private final DSLContext tx;
     private final String clubId;
+    private final Viewer viewer;
     private final List<Image> images = new ArrayList<>();
     private @Nullable String what;
 
-    Writing(DSLContext tx, String clubId) {
+    Writing(DSLContext tx, Viewer viewer) {
         this.tx = tx;
-        this.clubId = clubId;
+        this.viewer = viewer;
+        clubId = viewer.clubId();
     }
 
     /** What was done, in words: those said while doing it, else others. */
@@ -66,11 +68,17 @@ public final class Writing {
     }
 
     public <T> void update(Table<T> table, T row) {
-        Map<Field<?>, @Nullable Object> values = LedgerRows.values(clubId, table, row);
-        org.jooq.Table<?> stored = LedgerRows.of(table);
-        String id = named(values.remove(id(stored)), stored);
-        values.remove(clubField(stored));
-        update(stored, id, values);
+        Map<Field<?>, @Nullable Object> values;
+        if (viewer.officer()) {
+            // who was on a trip sees all that was fished on it; an officer may touch the deck of one that they were not
+            // on
+            values = LedgerRows.over(tx, viewer, table, row);
+        } else {
+            values = LedgerRows.values(clubId, table, row);
+            values.remove(id(LedgerRows.of(table)));
+            values.remove(clubField(LedgerRows.of(table)));
+        }
+        update(LedgerRows.of(table), LedgerRows.idOf(viewer, table, row), values);
     }
 
     public void update(org.jooq.Table<?> table, String id, Map<Field<?>, ? extends @Nullable Object> values) {

@@ -12,6 +12,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -22,8 +23,9 @@ import org.junit.jupiter.api.Test;
 
 /** Closed words stand in SQL, where the database refuses others, and in Java, where a message says which: they must be the same. */
 class ClosedWordsTest {
-    private static final Pattern ADDED =
-            Pattern.compile("alter table (\\w+) add column (\\w+) text check \\((\\w+) in \\(([^)]*)\\)\\)");
+    private static final Pattern ADDED = Pattern.compile(
+            "alter table (\\w+) add column (\\w+) text(?: not null default '\\w+')? check \\((\\w+) in \\(([^)]*)\\)\\)");
+    private static final Pattern RENAMED = Pattern.compile("alter table (\\w+) rename column (\\w+) to (\\w+);");
     private static final Pattern TABLE = Pattern.compile("create table (\\w+) \\((.*?)\\) strict;", Pattern.DOTALL);
     private static final Pattern WORDS = Pattern.compile("(\\w+) text[^,]*? check \\((\\w+) in \\(([^)]*)\\)\\)");
 
@@ -31,11 +33,19 @@ class ClosedWordsTest {
     private static Map<String, List<String>> inSql() throws IOException {
         Map<String, List<String>> words = new TreeMap<>();
         try (Stream<Path> files = Files.list(Path.of("src/main/resources/db/migration"))) {
-            for (Path file : files.sorted().toList()) {
+            for (Path file : files.sorted(Comparator.comparingInt(ClosedWordsTest::version))
+                    .toList()) {
                 Matcher added = ADDED.matcher(read(file));
                 while (added.find()) {
                     assertThat(added.group(2)).isEqualTo(added.group(3));
                     words.put(added.group(1) + "." + added.group(2), listed(added.group(4)));
+                }
+                Matcher renamed = RENAMED.matcher(read(file));
+                while (renamed.find()) {
+                    List<String> of = words.remove(renamed.group(1) + "." + renamed.group(2));
+                    if (of != null) {
+                        words.put(renamed.group(1) + "." + renamed.group(3), of);
+                    }
                 }
                 Matcher table = TABLE.matcher(read(file));
                 while (table.find()) {
@@ -48,6 +58,10 @@ class ClosedWordsTest {
             }
         }
         return words;
+    }
+
+    private static int version(Path file) {
+        return Integer.parseInt(file.getFileName().toString().replaceFirst("V(\\d+)__.*", "$1"));
     }
 
     private static List<String> listed(String words) {
@@ -92,7 +106,14 @@ class ClosedWordsTest {
         List<String> roles =
                 Arrays.stream(Viewer.Role.values()).map(Viewer.Role::word).toList();
         assertThat(inSql().get("people.role")).containsExactlyInAnyOrderElementsOf(roles);
-        assertThat(inSql().get("invitations.role")).containsExactlyInAnyOrderElementsOf(roles);
+        assertThat(inSql().get("links.role")).containsExactlyInAnyOrderElementsOf(roles);
         roles.forEach(word -> assertThat(Viewer.Role.of(word).word()).isEqualTo(word));
+    }
+
+    @Test
+    void levelsOfSharingAreTheSameInSqlAndInJava() throws IOException {
+        assertThat(inSql().get("sharing.level"))
+                .containsExactlyInAnyOrderElementsOf(
+                        Arrays.stream(Level.values()).map(Level::word).toList());
     }
 }
