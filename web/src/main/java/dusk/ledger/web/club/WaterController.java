@@ -75,13 +75,13 @@ class WaterController {
             Person person, Water water, Model model, Map<String, String> typed, Map<String, String> errors) {
         StintTable table = tables.whole(person.viewer());
         List<Chart.Marked> marked = Chart.marked(places.of(person.viewer(), water.id()), table, person.anglerId());
-        Chart chart = Chart.of(marked, waters.outline(person.viewer(), water.id()), water.position());
+        List<List<Position>> bank = waters.outline(person.viewer(), water.id());
+        Chart chart = Chart.of(marked, bank, water.position());
         model.addAttribute("water", water);
         model.addAttribute("officer", person.viewer().officer());
         model.addAttribute("chart", chart == null ? "" : chart.svg(water.name(), person.units()));
         model.addAttribute("lines", marked.stream().map(WaterController::line).toList());
-        model.addAttribute(
-                "outlined", !waters.outline(person.viewer(), water.id()).isEmpty());
+        model.addAttribute("outlined", !bank.isEmpty());
         model.addAttribute("inWords", rules.inWords(person.viewer(), water.id()).lines());
         model.addAttribute("prevail", WaterRules.PREVAIL);
         model.addAttribute("typed", typed);

@@ -82,6 +82,8 @@ public final class Sharing {
             sayAll(viewer, others);
             return others;
         });
+        // again, now that it is written: what was asked meanwhile may have been kept as it was before
+        secretive.remove(viewer.clubId());
     }
 
     /** Says all at once: what is not among it is said no more. */

@@ -24,6 +24,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -153,22 +155,32 @@ public final class Trail {
 
     /** Changes that the viewer may read of, the newest first: of their own records, and by themselves; an officer those of others too. */
     public List<Change> recent(Viewer viewer, int most) {
-        return store.read()
+        return store
+                .read()
                 .selectFrom(CHANGES)
                 .where(Visibility.ofChanges(viewer))
                 .orderBy(CHANGES.CHANGED_AT.desc(), CHANGES.CHANGE_ID.desc())
                 .limit(most)
-                .fetch(r -> {
+                .fetch()
+                .stream()
+                .flatMap(r -> {
                     Table<?> table = table(r.getWhat());
-                    return new Change(
-                            r.getChangeId(),
-                            r.getChangedAt(),
-                            r.getPersonId(),
-                            r.getAnglerId(),
-                            table,
-                            cells(table, json.readTree(r.getImages()).path(0)),
-                            r.getUndoneBy());
-                });
+                    JsonNode image = json.readTree(r.getImages()).path(0);
+                    boolean known = r.getPersonId().equals(viewer.personId())
+                            || r.getAnglerId() != null && r.getAnglerId().equals(viewer.anglerId());
+                    Optional<List<Cell>> cells = known ? Optional.of(cells(table, image)) : seen(viewer, table, image);
+                    return cells
+                            .map(told -> new Change(
+                                    r.getChangeId(),
+                                    r.getChangedAt(),
+                                    r.getPersonId(),
+                                    r.getAnglerId(),
+                                    table,
+                                    told,
+                                    r.getUndoneBy()))
+                            .stream();
+                })
+                .toList();
     }
 
     private static Table<?> table(String name) {
@@ -176,6 +188,25 @@ public final class Trail {
                 .filter(table -> table.name().equals(name))
                 .findFirst()
                 .orElseThrow(() -> new IllegalStateException("changes tell of " + name + ", which is no file"));
+    }
+
+    /**
+     * The same for whoever neither made the change nor has the record: nothing of a row that they do not see, no cell that is
+     * kept from them, and no note, since what stood in it may have named a place.
+     */
+    private Optional<List<Cell>> seen(Viewer viewer, Table<?> table, JsonNode image) {
+        org.jooq.Table<?> stored = LedgerRows.of(table);
+        Condition one = LedgerRows.id(table, image.path("id").asString());
+        if (!store.read().fetchExists(stored, Visibility.of(viewer, stored).and(one))) {
+            return Optional.empty();
+        }
+        Set<String> kept = Visibility.keptBack(store.read(), viewer, stored, one).stream()
+                .map(Field::getName)
+                .collect(Collectors.toSet());
+        return Optional.of(cells(table, image).stream()
+                .filter(cell -> !cell.column().name().equals("note")
+                        && !kept.contains(cell.column().name()))
+                .toList());
     }
 
     /** The cells that are another. */

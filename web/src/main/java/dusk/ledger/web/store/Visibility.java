@@ -135,25 +135,27 @@ public final class Visibility {
      * What an angler shares at a place, on a water or everywhere, whichever is said of most closely; where nothing is
      * said, the kind of places.
      */
-    private static Field<String> level(Field<String> angler, Field<String> spot, Field<String> water) {
+    private static Field<String> level(Viewer viewer, Field<String> angler, Field<String> spot, Field<String> water) {
         return coalesce(
-                said(angler, SHARING.SPOT_ID.eq(spot)),
-                said(angler, SHARING.WATER_ID.eq(water)),
-                said(angler, SHARING.SPOT_ID.isNull().and(SHARING.WATER_ID.isNull())),
+                said(viewer, angler, SHARING.SPOT_ID.eq(spot)),
+                said(viewer, angler, SHARING.WATER_ID.eq(water)),
+                said(viewer, angler, SHARING.SPOT_ID.isNull().and(SHARING.WATER_ID.isNull())),
                 inline(Level.KIND.word()));
     }
 
-    private static Field<String> said(Field<String> angler, Condition of) {
+    private static Field<String> said(Viewer viewer, Field<String> angler, Condition of) {
         return field(select(SHARING.LEVEL)
                 .from(SHARING)
-                .where(SHARING.ANGLER_ID.eq(angler))
+                .where(SHARING.CLUB_ID.eq(viewer.clubId()))
+                .and(SHARING.ANGLER_ID.eq(angler))
                 .and(of));
     }
 
     /** Of a place in a row of places: that the viewer may know what kind it is. */
     private static Condition kindOfPlace(Viewer viewer) {
         Condition seen = ownPlace(viewer)
-                .or(level(SPOTS.KEPT_BY, SPOTS.SPOT_ID, SPOTS.WATER_ID).in(Level.ALL.word(), Level.KIND.word()));
+                .or(level(viewer, SPOTS.KEPT_BY, SPOTS.SPOT_ID, SPOTS.WATER_ID)
+                        .in(Level.ALL.word(), Level.KIND.word()));
         if (viewer.anglerId() == null) {
             return seen;
         }
@@ -179,12 +181,12 @@ public final class Visibility {
                 .from(on)
                 .where(on.CLUB_ID.eq(STINTS.CLUB_ID))
                 .and(on.TRIP_ID.eq(STINTS.TRIP_ID)));
-        Field<String> keepers = field(select(level(kept.KEPT_BY, kept.SPOT_ID, kept.WATER_ID))
+        Field<String> keepers = field(select(level(viewer, kept.KEPT_BY, kept.SPOT_ID, kept.WATER_ID))
                 .from(kept)
                 .where(kept.CLUB_ID.eq(STINTS.CLUB_ID))
                 .and(kept.SPOT_ID.eq(STINTS.SPOT_ID))
                 .and(kept.KEPT_BY.isNotNull()));
-        Field<String> level = coalesce(keepers, level(hostOf(STINTS.ANGLER_ID), STINTS.SPOT_ID, water));
+        Field<String> level = coalesce(keepers, level(viewer, hostOf(viewer, STINTS.ANGLER_ID), STINTS.SPOT_ID, water));
         Condition more = tooLittle == Level.NOTHING
                 ? level.ne(Level.NOTHING.word())
                 : level.in(Level.ALL.word(), Level.KIND.word());
@@ -200,14 +202,14 @@ public final class Visibility {
     }
 
     /** Whose records an angler's are: of a guest, those of who brought them. */
-    private static Field<String> hostOf(Field<String> angler) {
+    private static Field<String> hostOf(Viewer viewer, Field<String> angler) {
         Anglers guest = ANGLERS.as("guest");
         return coalesce(
                 field(select(PEOPLE.ANGLER_ID)
                         .from(guest)
                         .join(PEOPLE)
                         .on(PEOPLE.PERSON_ID.eq(guest.BROUGHT_BY))
-                        .where(guest.CLUB_ID.eq(PEOPLE.CLUB_ID))
+                        .where(guest.CLUB_ID.eq(viewer.clubId()))
                         .and(guest.ANGLER_ID.eq(angler))),
                 angler);
     }
@@ -235,7 +237,7 @@ public final class Visibility {
                 .eq(TRIPS.CLUB_ID)
                 .and(STINTS.TRIP_ID.eq(TRIPS.TRIP_ID))
                 .and(STINTS.DELETION_ID.isNull());
-        Condition shared = level(TRIPS.LOGGED_BY, inline((String) null), TRIPS.WATER_ID)
+        Condition shared = level(viewer, TRIPS.LOGGED_BY, inline((String) null), TRIPS.WATER_ID)
                 .ne(Level.NOTHING.word())
                 .and(notExists(selectOne().from(STINTS).where(there))
                         .or(exists(selectOne().from(STINTS).where(there).and(stint(viewer, Level.NOTHING)))));
@@ -257,7 +259,8 @@ public final class Visibility {
     /** The same where it is no column of what is read, but compared or joined by. */
     public static <V> Field<V> value(Viewer viewer, Field<V> field) {
         if (field.equals(SPOTS.LABEL) || field.equals(SPOTS.LATITUDE) || field.equals(SPOTS.LONGITUDE)) {
-            Condition all = level(SPOTS.KEPT_BY, SPOTS.SPOT_ID, SPOTS.WATER_ID).eq(Level.ALL.word());
+            Condition all =
+                    level(viewer, SPOTS.KEPT_BY, SPOTS.SPOT_ID, SPOTS.WATER_ID).eq(Level.ALL.word());
             return when(ownPlace(viewer).or(all), field);
         }
         if (field.equals(STINTS.SPOT_ID)) {
@@ -311,7 +314,8 @@ public final class Visibility {
 
     /** That a text holds the name of a place which the viewer may not read, in letters of either case. */
     private static Condition namesAPlace(Viewer viewer, Field<String> text) {
-        Condition all = level(SPOTS.KEPT_BY, SPOTS.SPOT_ID, SPOTS.WATER_ID).eq(Level.ALL.word());
+        Condition all =
+                level(viewer, SPOTS.KEPT_BY, SPOTS.SPOT_ID, SPOTS.WATER_ID).eq(Level.ALL.word());
         return text.isNotNull()
                 .and(exists(selectOne()
                         .from(SPOTS)

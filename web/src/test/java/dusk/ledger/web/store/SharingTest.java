@@ -221,6 +221,70 @@ class SharingTest {
         assertThat(seen(club.guide, "g")).isPresent();
     }
 
+    /** Ids are unique in their club alone: a package may have brought the same angler into another. */
+    @Test
+    void whatAnAnglerOfTheSameIdSaysInAnotherClubIsNothingHere() {
+        hump();
+        String elsewhere = club.stranger.clubId();
+        club.get(Store.class)
+                .write(
+                        elsewhere,
+                        tx -> tx.execute(
+                                "insert into anglers (club_id, angler_id) values (?, ?)",
+                                elsewhere,
+                                angler(club.guide)));
+        sharing.say(
+                new Viewer(elsewhere, club.stranger.id(), angler(club.guide), Viewer.Role.MEMBER),
+                null,
+                null,
+                Level.NOTHING);
+        sharing.say(club.other.viewer(), null, null, Level.NOTHING);
+        assertThat(seen(club.officer, "a").map(Stint::spotId)).contains("hump");
+        assertThat(club.get(RecentTables.class).of(club.officer.viewer()).size())
+                .isEqualTo(3);
+    }
+
+    /** What the trail tells somebody, cell by cell. */
+    private String told(Person person) {
+        return club.get(Trail.class).recent(person.viewer(), 9).stream()
+                .flatMap(change -> change.cells().stream())
+                .map(cell -> cell.column().name() + ": " + cell.before() + " to " + cell.after())
+                .collect(Collectors.joining("\n"));
+    }
+
+    /** A member who was there writes the place's name into a note: the officer reads that it was changed, and no more. */
+    @Test
+    void theTrailTellsNothingThatIsKeptBack() {
+        hump();
+        trip("third", "lake", club.guide, "calm");
+        Trip third = rows.one(club.guide.viewer(), LedgerFormat.TRIPS, "third").orElseThrow();
+        club.get(dusk.ledger.web.records.Trips.class)
+                .change(
+                        club.member.viewer(),
+                        TripBuilder.builder(third)
+                                .note("at Thorn Hump hump again")
+                                .build());
+        Stint stint = seen(club.member, "b").orElseThrow();
+        club.get(TripRows.class)
+                .store(
+                        club.member.viewer(),
+                        LedgerFormat.STINTS,
+                        LedgerFormat.STINTS.changed(stint, Map.of("depth_m", 7.7, "minutes", 44.0)),
+                        false);
+        assertThat(told(club.guide)).contains("Thorn Hump hump again", "depth_m: 4.0 to 7.7");
+        assertThat(told(club.officer))
+                .contains("depth_m: 4.0 to 7.7", "minutes: 30.0 to 44.0")
+                .doesNotContain("Thorn Hump");
+        sharing.say(club.guide.viewer(), null, "hump", Level.WATER);
+        assertThat(told(club.officer)).contains("minutes: 30.0 to 44.0").doesNotContain("depth_m: 4.0 to 7.7");
+        sharing.say(club.guide.viewer(), null, "hump", Level.NOTHING);
+        assertThat(told(club.officer)).doesNotContain("minutes: 30.0 to 44.0");
+        assertThat(club.get(Trail.class).recent(club.officer.viewer(), 9))
+                .as("the note of the shared trip alone, and nothing in it")
+                .extracting(change -> change.table().name())
+                .containsExactly("trips");
+    }
+
     /** An officer mends the minutes of a stint of which they see neither place nor depth. */
     @Test
     void whatOneCannotReadOneDoesNotEmpty() {
