@@ -13,23 +13,9 @@ import java.util.function.BooleanSupplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jooq.impl.DSL;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 
 /** What the tests of the water column share: a browser, and set-ups that fall. */
-abstract class AtTheColumn extends RunningApplication {
-    static Browser browser;
-
-    @BeforeAll
-    static void open() {
-        browser = new Browser();
-    }
-
-    @AfterAll
-    static void close() {
-        browser.close();
-    }
-
+abstract class AtTheColumn extends BrowserDriven {
     static void await(Page page, BooleanSupplier there) {
         for (int i = 0; i < 100 && !there.getAsBoolean(); i++) {
             page.waitForTimeout(100);

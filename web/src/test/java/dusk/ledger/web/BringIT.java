@@ -10,20 +10,12 @@ import dusk.ledger.journal.Ledger;
 import dusk.ledger.journal.SetUp;
 import dusk.ledger.journal.Stint;
 import java.nio.file.Path;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Old notebooks come in through the browser: looked at, understood otherwise where need be, taken, and taken back. */
-class BringIT extends RunningApplication {
-    private final Browser browser = new Browser();
-
-    @AfterEach
-    void close() {
-        browser.close();
-    }
-
+class BringIT extends BrowserDriven {
     private Ledger all() {
         return clubs.ledger(demoPerson("Edda").clubId());
     }

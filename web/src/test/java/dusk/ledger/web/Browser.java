@@ -72,7 +72,7 @@ final class Browser implements AutoCloseable {
                     || message.text().startsWith("htmx:afterRequest");
             boolean cutOff = !signal && message.text().contains("net::ERR_CONNECTION_REFUSED");
             if (message.type().equals("error") && !message.text().contains("422") && !replaced && !cutOff) {
-                complaints.add(message.text());
+                complaints.add(message.text() + " " + message.location());
             }
         });
         return page;

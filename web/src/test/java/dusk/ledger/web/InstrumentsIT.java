@@ -3,26 +3,12 @@ package dusk.ledger.web;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.springframework.test.context.TestPropertySource;
 
 /** The demo with its simulated instruments: what they say is on the deck, and goes where it is of use. */
 @TestPropertySource(properties = {"dusk.stand-ins=true", "dusk.instruments.seconds=1"})
-class InstrumentsIT extends RunningApplication {
-    private static Browser browser;
-
-    @BeforeAll
-    static void open() {
-        browser = new Browser();
-    }
-
-    @AfterAll
-    static void close() {
-        browser.close();
-    }
-
+class InstrumentsIT extends BrowserDriven {
     /** Looks again until it is there, as whoever waits for a feed does. */
     private static void until(Page page, String there) {
         for (int i = 0; i < 40 && page.locator(there).count() == 0; i++) {

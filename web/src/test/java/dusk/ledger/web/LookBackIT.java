@@ -16,24 +16,10 @@ import java.util.Set;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** What is done after the day: the debrief, a client's card, a past trip by keyboard, tackle put in order. */
-class LookBackIT extends RunningApplication {
-    private static Browser browser;
-
-    @BeforeAll
-    static void open() {
-        browser = new Browser();
-    }
-
-    @AfterAll
-    static void close() {
-        browser.close();
-    }
-
+class LookBackIT extends BrowserDriven {
     private String liveTrip() {
         return store.read()
                 .fetchOne("select trip_id from decks order by rowid limit 1")

@@ -24,9 +24,6 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
@@ -35,10 +32,8 @@ import org.springframework.context.annotation.Primary;
 
 /** A deck on a phone, by a clock that the test turns, and its day in the export. */
 @Import(OnDeck.Turnable.class)
-abstract class OnDeck extends RunningApplication {
+abstract class OnDeck extends BrowserDriven {
     static final String WAITING = "document.getElementById('waiting').dataset.touches || '0'";
-
-    static Browser browser;
 
     @TestConfiguration
     static class Turnable {
@@ -51,22 +46,6 @@ abstract class OnDeck extends RunningApplication {
 
     @Autowired
     TurnableClock clock;
-
-    @BeforeAll
-    static void open() {
-        browser = new Browser();
-    }
-
-    @AfterAll
-    static void close() {
-        browser.close();
-    }
-
-    /** A deck left open would go on asking for its trip, which the next test does not have. */
-    @AfterEach
-    void leave() {
-        browser.leave();
-    }
 
     void minutes(double minutes) {
         clock.turn(Duration.ofMillis(Math.round(minutes * 60_000)));

@@ -4,8 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import java.util.List;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -13,19 +11,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Every page in both themes, on the desk and in the hand. */
 @Order(1)
-class PagesIT extends RunningApplication {
-    private static Browser browser;
-
-    @BeforeAll
-    static void open() {
-        browser = new Browser();
-    }
-
-    @AfterAll
-    static void close() {
-        browser.close();
-    }
-
+class PagesIT extends BrowserDriven {
     @ParameterizedTest(name = "{0} at {1} in {2}")
     @CsvSource({
         "/trips, 1280, glare",
