@@ -90,7 +90,7 @@ class FormsTest extends RequestedClub {
                 assertThat(page).as("what was typed").contains(value);
             }
         }
-        assertThat(everything()).isEqualTo(before);
+        assertStands(before, "refused");
     }
 
     @ParameterizedTest
@@ -131,7 +131,7 @@ class FormsTest extends RequestedClub {
         MockHttpServletResponse answer = post(club.officer, path, form);
         assertThat(answer.getStatus()).isEqualTo(422);
         assertThat(faults(text(answer))).containsIgnoringCase(sentence);
-        assertThat(everything()).isEqualTo(before);
+        assertStands(before, "refused");
     }
 
     @Test
@@ -269,6 +269,8 @@ class FormsTest extends RequestedClub {
     @Test
     void whatIsDeletedComesBack() throws Exception {
         Map<String, List<?>> before = everything();
+        // that it was written and written back stays known, for the findings to read it again
+        before.remove("written");
         for (String path : List.of(
                 "/trips/p/fish/f/delete",
                 "/trips/p/readings/r/delete",
@@ -280,7 +282,7 @@ class FormsTest extends RequestedClub {
             String undo = page.replaceAll(".*action=\"(/deletions/[^\"]+/undo)\".*", "$1");
             assertThat(answer.getStatus()).isEqualTo(302);
             post(club.guide, undo, "");
-            assertThat(everything()).as(path).isEqualTo(before);
+            assertStands(before, path);
         }
     }
 
@@ -322,7 +324,7 @@ class FormsTest extends RequestedClub {
         MockHttpServletResponse answer = post(club.guide, "/deck/{live}/" + what, form);
         assertThat(answer.getStatus()).isEqualTo(422);
         assertThat(text(answer)).contains(sentence);
-        assertThat(everything()).isEqualTo(before);
+        assertStands(before, "refused");
     }
 
     @ParameterizedTest
@@ -336,6 +338,6 @@ class FormsTest extends RequestedClub {
         MockHttpServletResponse answer = post(club.other, "/deck", form);
         assertThat(answer.getStatus()).isEqualTo(422);
         assertThat(text(answer)).contains(sentence);
-        assertThat(everything()).isEqualTo(before);
+        assertStands(before, "refused");
     }
 }

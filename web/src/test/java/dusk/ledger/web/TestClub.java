@@ -181,8 +181,20 @@ public final class TestClub implements AutoCloseable {
         return new Membership.Newcomer(signIn + tag, name, "a long enough word");
     }
 
+    /** Held for a whole test, in which what is shared may change; a request reads its person anew. */
     private Person person(String id) {
-        return get(People.class).byId(id).orElseThrow();
+        Person now = get(People.class).byId(id).orElseThrow();
+        return new Person(
+                now.id(),
+                now.clubId(),
+                now.signIn(),
+                now.name(),
+                now.role(),
+                now.anglerId(),
+                now.unitWord(),
+                now.knots(),
+                now.theme(),
+                null);
     }
 
     /** Stores rows of the club as they are. */

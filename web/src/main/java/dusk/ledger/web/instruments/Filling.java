@@ -68,7 +68,9 @@ public class Filling {
     }
 
     /** Looks at every trip that is being fished. */
-    @Scheduled(fixedDelayString = "${dusk.instruments.fill:PT20S}", initialDelayString = "PT5S")
+    @Scheduled(
+            fixedDelayString = "${dusk.instruments.fill:PT20S}",
+            initialDelayString = "${dusk.instruments.fill:PT5S}")
     void fill() {
         if (aboard.nobodyIsHeard()) {
             return;

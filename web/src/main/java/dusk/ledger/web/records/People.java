@@ -2,7 +2,9 @@ package dusk.ledger.web.records;
 
 import static dusk.ledger.web.schema.Tables.PEOPLE;
 
+import dusk.ledger.web.store.Level;
 import dusk.ledger.web.store.NewId;
+import dusk.ledger.web.store.Sharing;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import java.time.Instant;
@@ -13,6 +15,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import org.jooq.Condition;
+import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.TableField;
 import org.jspecify.annotations.Nullable;
@@ -23,6 +26,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** Accounts in the store. */
 @Component
 public class People {
+    private static final Field<String> LEAST = Sharing.leastIn(PEOPLE.CLUB_ID).as("least");
+
     private final Store store;
     private final PasswordEncoder passwords;
     private final NewId newId;
@@ -156,7 +161,9 @@ public class People {
 
     private List<Person> where(Condition condition) {
         return store.read()
-                .selectFrom(PEOPLE)
+                .select(PEOPLE.fields())
+                .select(LEAST)
+                .from(PEOPLE)
                 .where(condition)
                 .orderBy(PEOPLE.NAME)
                 .fetch(People::person);
@@ -172,7 +179,8 @@ public class People {
                 row.get(PEOPLE.ANGLER_ID),
                 row.get(PEOPLE.UNITS),
                 row.get(PEOPLE.KNOTS) != 0,
-                row.get(PEOPLE.THEME));
+                row.get(PEOPLE.THEME),
+                Optional.ofNullable(row.get(LEAST)).map(Level::of).orElse(Level.KIND));
     }
 
     private static String signInName(String typed) {

@@ -1,6 +1,7 @@
 package dusk.ledger.web.records;
 
 import dusk.ledger.units.UnitSystem;
+import dusk.ledger.web.store.Level;
 import dusk.ledger.web.store.NotYours;
 import dusk.ledger.web.store.Viewer;
 import org.jspecify.annotations.Nullable;
@@ -12,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param unitWord {@code metric} or {@code us}
  * @param knots whether winds and currents are read in knots instead
  * @param theme {@code sun}, {@code glare} or {@code dusk}
+ * @param least the least that anybody of the club said to share when the account was read; null where that is not known
  */
 public record Person(
         String id,
@@ -22,14 +24,15 @@ public record Person(
         @Nullable String anglerId,
         String unitWord,
         boolean knots,
-        String theme) {
+        String theme,
+        @Nullable Level least) {
     public Viewer viewer() {
-        return new Viewer(clubId, id, anglerId, role);
+        return new Viewer(clubId, id, anglerId, role, least);
     }
 
     /** Somebody of the same club who has nothing in it: what they see is what everyone else does. */
     public Person anybody() {
-        return new Person("", clubId, "", name, Viewer.Role.MEMBER, null, unitWord, knots, theme);
+        return new Person("", clubId, "", name, Viewer.Role.MEMBER, null, unitWord, knots, theme, least);
     }
 
     /**

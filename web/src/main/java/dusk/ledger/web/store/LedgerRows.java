@@ -43,6 +43,17 @@ public final class LedgerRows {
     private static final String CLUB = "club_id";
     private static final int BATCH = 2000;
 
+    /** Looked up for every column of every query: the schema itself goes through its tables and their fields each time. */
+    private static final Map<String, org.jooq.Table<?>> TABLES = DefaultSchema.DEFAULT_SCHEMA
+            .tableStream()
+            .collect(Collectors.toUnmodifiableMap(org.jooq.Table::getName, table -> table));
+
+    private static final Map<String, Map<String, Field<?>>> FIELDS = TABLES.values().stream()
+            .collect(Collectors.toUnmodifiableMap(
+                    org.jooq.Table::getName,
+                    table ->
+                            table.fieldStream().collect(Collectors.toUnmodifiableMap(Field::getName, field -> field))));
+
     private final Store store;
 
     public LedgerRows(Store store) {
@@ -407,14 +418,15 @@ public final class LedgerRows {
 
     /** The store's table of a file of the ledger format. */
     static org.jooq.Table<?> of(Table<?> table) {
-        return Objects.requireNonNull(DefaultSchema.DEFAULT_SCHEMA.getTable(table.name()), table.name());
+        return Objects.requireNonNull(TABLES.get(table.name()), table.name());
     }
 
     private static Field<?> stored(Table<?> table, String column) {
-        return Objects.requireNonNull(of(table).field(column), column);
+        Map<String, Field<?>> fields = Objects.requireNonNull(FIELDS.get(table.name()), table.name());
+        return Objects.requireNonNull(fields.get(column), column);
     }
 
     private static Field<String> textField(Table<?> table, String column) {
-        return Objects.requireNonNull(of(table).field(column, String.class), column);
+        return stored(table, column).coerce(String.class);
     }
 }

@@ -1,14 +1,20 @@
 package dusk.ledger.web.store;
 
 import static dusk.ledger.web.schema.Tables.SHARING;
+import static org.jooq.impl.DSL.choose;
+import static org.jooq.impl.DSL.field;
+import static org.jooq.impl.DSL.select;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+import org.jooq.Field;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -43,6 +49,17 @@ public final class Sharing {
         Viewer viewer() {
             return new Viewer(clubId, null, anglerId, Viewer.Role.MEMBER);
         }
+    }
+
+    /** The word of the least that anybody shares in the club which a field holds; null where nobody has said anything. */
+    public static Field<String> leastIn(Field<String> clubId) {
+        Map<String, Integer> byLittle =
+                Arrays.stream(Level.values()).collect(Collectors.toMap(Level::word, level -> -level.ordinal()));
+        return field(select(SHARING.LEVEL)
+                .from(SHARING)
+                .where(SHARING.CLUB_ID.eq(clubId))
+                .orderBy(choose(SHARING.LEVEL).mapValues(byLittle))
+                .limit(1));
     }
 
     /** All that the viewer said, their word on everything first. */

@@ -33,9 +33,11 @@ import dusk.ledger.web.schema.tables.Spots;
 import dusk.ledger.web.schema.tables.Stints;
 import dusk.ledger.web.schema.tables.Trips;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.Supplier;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -70,6 +72,14 @@ public final class Visibility {
             SIGNS.NOTE,
             TRIPS.NOTE);
 
+    /** Tables beside the one that is asked about, by names of their own; making one makes all its columns. */
+    private static final Spots KEPT = SPOTS.as("kept");
+
+    private static final Trips STINT_ON = TRIPS.as("stint_on");
+    private static final Anglers GUEST = ANGLERS.as("guest");
+    private static final Stints BESIDE = STINTS.as("beside");
+    private static final Trips BESIDE_ON = TRIPS.as("beside_on");
+
     private static final Set<Table<?>> OF_STINTS = Set.of(CATCHES, TOUCHES, LOSSES);
     private static final Set<Table<?>> OF_TRIPS = Set.of(READINGS, SIGNS);
 
@@ -89,20 +99,20 @@ public final class Visibility {
     /** That a row is of what its owner shares with the viewer, however little of it. */
     private static Condition shared(Viewer viewer, Table<?> table) {
         if (table.equals(SPOTS)) {
-            return unless(viewer, List.of(Level.WATER, Level.NOTHING), kindOfPlace(viewer));
+            return unless(viewer, Level.WATER, () -> kindOfPlace(viewer));
         }
         if (table.equals(STINTS)) {
-            return unless(viewer, List.of(Level.NOTHING), stint(viewer, Level.NOTHING));
+            return unless(viewer, Level.NOTHING, () -> stint(viewer, Level.NOTHING));
         }
         if (table.equals(TRIPS)) {
-            return unless(viewer, List.of(Level.NOTHING), trip(viewer));
+            return unless(viewer, Level.NOTHING, () -> trip(viewer));
         }
         Field<String> stintId = table.field(STINTS.STINT_ID);
         if (stintId != null && OF_STINTS.contains(table)) {
             return unless(
                     viewer,
-                    List.of(Level.NOTHING),
-                    exists(selectOne()
+                    Level.NOTHING,
+                    () -> exists(selectOne()
                             .from(STINTS)
                             .where(STINTS.CLUB_ID.eq(viewer.clubId()))
                             .and(STINTS.STINT_ID.eq(stintId))
@@ -112,8 +122,8 @@ public final class Visibility {
         if (tripId != null && OF_TRIPS.contains(table)) {
             return unless(
                     viewer,
-                    List.of(Level.NOTHING),
-                    exists(selectOne()
+                    Level.NOTHING,
+                    () -> exists(selectOne()
                             .from(TRIPS)
                             .where(TRIPS.CLUB_ID.eq(viewer.clubId()))
                             .and(TRIPS.TRIP_ID.eq(tripId))
@@ -122,13 +132,21 @@ public final class Visibility {
         return noCondition();
     }
 
-    /** The condition, asked only in a club where anybody shares as little as one of some levels: most share more, and do not pay for it. */
-    private static Condition unless(Viewer viewer, List<Level> levels, Condition condition) {
-        return notExists(selectOne()
-                        .from(SHARING)
-                        .where(SHARING.CLUB_ID.eq(viewer.clubId()))
-                        .and(SHARING.LEVEL.in(levels.stream().map(Level::word).toList())))
-                .or(condition);
+    /**
+     * The condition, asked only in a club where anybody shares as little as a level: most share more, and do not pay for
+     * it. Where it is known that nobody does, the condition is not even written; that nobody does is asked all the same, so
+     * that what was said since hides rather than shows.
+     */
+    private static Condition unless(Viewer viewer, Level littleAs, Supplier<Condition> condition) {
+        Condition nobody = notExists(selectOne()
+                .from(SHARING)
+                .where(SHARING.CLUB_ID.eq(viewer.clubId()))
+                .and(SHARING.LEVEL.in(Arrays.stream(Level.values())
+                        .filter(level -> level.compareTo(littleAs) >= 0)
+                        .map(Level::word)
+                        .toList())));
+        boolean known = viewer.least() != null && viewer.least().compareTo(littleAs) < 0;
+        return known ? nobody : nobody.or(condition.get());
     }
 
     /**
@@ -175,17 +193,15 @@ public final class Visibility {
 
     /** Of a row of stints: that its owner shares more of it with the viewer than a level. */
     private static Condition stint(Viewer viewer, Level tooLittle) {
-        Spots kept = SPOTS.as("kept");
-        Trips on = TRIPS.as("stint_on");
-        Field<String> water = field(select(on.WATER_ID)
-                .from(on)
-                .where(on.CLUB_ID.eq(STINTS.CLUB_ID))
-                .and(on.TRIP_ID.eq(STINTS.TRIP_ID)));
-        Field<String> keepers = field(select(level(viewer, kept.KEPT_BY, kept.SPOT_ID, kept.WATER_ID))
-                .from(kept)
-                .where(kept.CLUB_ID.eq(STINTS.CLUB_ID))
-                .and(kept.SPOT_ID.eq(STINTS.SPOT_ID))
-                .and(kept.KEPT_BY.isNotNull()));
+        Field<String> water = field(select(STINT_ON.WATER_ID)
+                .from(STINT_ON)
+                .where(STINT_ON.CLUB_ID.eq(STINTS.CLUB_ID))
+                .and(STINT_ON.TRIP_ID.eq(STINTS.TRIP_ID)));
+        Field<String> keepers = field(select(level(viewer, KEPT.KEPT_BY, KEPT.SPOT_ID, KEPT.WATER_ID))
+                .from(KEPT)
+                .where(KEPT.CLUB_ID.eq(STINTS.CLUB_ID))
+                .and(KEPT.SPOT_ID.eq(STINTS.SPOT_ID))
+                .and(KEPT.KEPT_BY.isNotNull()));
         Field<String> level = coalesce(keepers, level(viewer, hostOf(viewer, STINTS.ANGLER_ID), STINTS.SPOT_ID, water));
         Condition more = tooLittle == Level.NOTHING
                 ? level.ne(Level.NOTHING.word())
@@ -194,41 +210,38 @@ public final class Visibility {
             return more;
         }
         Condition keeper = exists(selectOne()
-                .from(kept)
-                .where(kept.CLUB_ID.eq(STINTS.CLUB_ID))
-                .and(kept.SPOT_ID.eq(STINTS.SPOT_ID))
-                .and(kept.KEPT_BY.eq(viewer.anglerId())));
+                .from(KEPT)
+                .where(KEPT.CLUB_ID.eq(STINTS.CLUB_ID))
+                .and(KEPT.SPOT_ID.eq(STINTS.SPOT_ID))
+                .and(KEPT.KEPT_BY.eq(viewer.anglerId())));
         return more.or(onTheTrip(viewer)).or(keeper);
     }
 
     /** Whose records an angler's are: of a guest, those of who brought them. */
     private static Field<String> hostOf(Viewer viewer, Field<String> angler) {
-        Anglers guest = ANGLERS.as("guest");
         return coalesce(
                 field(select(PEOPLE.ANGLER_ID)
-                        .from(guest)
+                        .from(GUEST)
                         .join(PEOPLE)
-                        .on(PEOPLE.PERSON_ID.eq(guest.BROUGHT_BY))
-                        .where(guest.CLUB_ID.eq(viewer.clubId()))
-                        .and(guest.ANGLER_ID.eq(angler))),
+                        .on(PEOPLE.PERSON_ID.eq(GUEST.BROUGHT_BY))
+                        .where(GUEST.CLUB_ID.eq(viewer.clubId()))
+                        .and(GUEST.ANGLER_ID.eq(angler))),
                 angler);
     }
 
     /** Of a row of stints: that the viewer was on its trip themselves. */
     private static Condition onTheTrip(Viewer viewer) {
-        Stints other = STINTS.as("beside");
-        Trips on = TRIPS.as("beside_on");
         return exists(selectOne()
-                        .from(on)
-                        .where(on.CLUB_ID.eq(viewer.clubId()))
-                        .and(on.TRIP_ID.eq(STINTS.TRIP_ID))
-                        .and(on.LOGGED_BY.eq(String.valueOf(viewer.anglerId()))))
+                        .from(BESIDE_ON)
+                        .where(BESIDE_ON.CLUB_ID.eq(viewer.clubId()))
+                        .and(BESIDE_ON.TRIP_ID.eq(STINTS.TRIP_ID))
+                        .and(BESIDE_ON.LOGGED_BY.eq(String.valueOf(viewer.anglerId()))))
                 .or(exists(selectOne()
-                        .from(other)
-                        .where(other.CLUB_ID.eq(viewer.clubId()))
-                        .and(other.TRIP_ID.eq(STINTS.TRIP_ID))
-                        .and(other.DELETION_ID.isNull())
-                        .and(other.ANGLER_ID.in(own(viewer)))));
+                        .from(BESIDE)
+                        .where(BESIDE.CLUB_ID.eq(viewer.clubId()))
+                        .and(BESIDE.TRIP_ID.eq(STINTS.TRIP_ID))
+                        .and(BESIDE.DELETION_ID.isNull())
+                        .and(BESIDE.ANGLER_ID.in(own(viewer)))));
     }
 
     /** Of a row of trips: that it is shared, and not all of what was fished on it is kept back. */
@@ -264,14 +277,15 @@ public final class Visibility {
             return when(ownPlace(viewer).or(all), field);
         }
         if (field.equals(STINTS.SPOT_ID)) {
-            Condition seen = stint(viewer, Level.WATER).and(placeOf(viewer, STINTS.SPOT_ID));
-            return when(unless(viewer, List.of(Level.WATER, Level.NOTHING), seen), field);
+            return when(
+                    unless(viewer, Level.WATER, () -> stint(viewer, Level.WATER).and(placeOf(viewer, STINTS.SPOT_ID))),
+                    field);
         }
         if (field.equals(STINTS.DEPTH_M) || field.equals(STINTS.FISH_DEPTH_M)) {
-            return when(unless(viewer, List.of(Level.WATER, Level.NOTHING), stint(viewer, Level.WATER)), field);
+            return when(unless(viewer, Level.WATER, () -> stint(viewer, Level.WATER)), field);
         }
         if (field.equals(SIGNS.SPOT_ID)) {
-            return when(unless(viewer, List.of(Level.WATER, Level.NOTHING), placeOf(viewer, SIGNS.SPOT_ID)), field);
+            return when(unless(viewer, Level.WATER, () -> placeOf(viewer, SIGNS.SPOT_ID)), field);
         }
         if (field.equals(TRIPS.NOTE) || field.equals(SIGNS.NOTE)) {
             return when(not(namesAPlace(viewer, field.cast(String.class))), field);

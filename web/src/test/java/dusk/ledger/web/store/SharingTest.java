@@ -19,6 +19,7 @@ import dusk.ledger.units.Length;
 import dusk.ledger.units.Position;
 import dusk.ledger.vocabulary.Factor;
 import dusk.ledger.web.TestClub;
+import dusk.ledger.web.records.People;
 import dusk.ledger.web.records.Person;
 import dusk.ledger.web.records.TripRows;
 import java.nio.file.Path;
@@ -33,6 +34,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -493,18 +495,69 @@ class SharingTest {
         }
     }
 
+    private List<Person> readNow() {
+        return Stream.of(club.officer, club.guide, club.member, club.other)
+                .map(person -> club.get(People.class).byId(person.id()).orElseThrow())
+                .toList();
+    }
+
+    /** That of every row no more is found than is due. */
+    private static void assertNoMore(List<String> found, List<String> due, String what) {
+        for (String row : found) {
+            assertThat(due)
+                    .as(what + ": " + row)
+                    .anyMatch(other -> Set.of(other.split(" ")).containsAll(Set.of(row.split(" "))));
+        }
+    }
+
+    /** Whoever is asked of for every row, whoever was read after the last saying, and never more for who was read before. */
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6})
     void theStoreSeesAsTheRulesSay(long seed) {
         Random random = new Random(seed);
         World world = new World(random);
         for (int i = 0; i < 12; i++) {
+            List<Person> before = readNow();
             world.say(random);
-            for (Person viewer : world.people) {
-                assertThat(world.found(viewer))
-                        .as("seed " + seed + ", saying " + i + ", " + viewer.name())
-                        .isEqualTo(world.judge(viewer));
+            List<Person> now = readNow();
+            for (int who = 0; who < now.size(); who++) {
+                Person viewer = world.people.get(who);
+                List<String> due = world.judge(viewer);
+                String what = "seed " + seed + ", saying " + i + ", " + viewer.name();
+                assertThat(world.found(viewer)).as(what).isEqualTo(due);
+                assertThat(world.found(now.get(who))).as(what + ", read now").isEqualTo(due);
+                assertNoMore(world.found(before.get(who)), due, what + ", read before");
             }
         }
+    }
+
+    /** Somebody opens a page, another says that nothing is shared, and the page is read: it hides, and its form empties nothing. */
+    @Test
+    void whatIsSaidSinceAViewerWasReadHides() {
+        hump();
+        Person officer = club.get(People.class).byId(club.officer.id()).orElseThrow();
+        assertThat(officer.least()).isEqualTo(Level.KIND);
+        Stint whole = seen(officer, "a").orElseThrow();
+        assertThat(whole.depth()).isNotNull();
+        sharing.say(club.guide.viewer(), null, "hump", Level.WATER);
+        assertThat(seen(officer, "a").map(Stint::depth)).isEmpty();
+        assertThat(seen(officer, "a").map(Stint::spotId)).isEmpty();
+        club.get(TripRows.class)
+                .store(
+                        officer.viewer(),
+                        LedgerFormat.STINTS,
+                        LedgerFormat.STINTS.changed(seen(officer, "c").orElseThrow(), Map.of("minutes", 50.0)),
+                        false);
+        Stint mended = seen(club.member, "c").orElseThrow();
+        assertThat(mended.minutes()).isEqualTo(50);
+        assertThat(mended.depth())
+                .as("hidden from them by what was said meanwhile")
+                .isEqualTo(Length.ofMetres(4));
+        sharing.say(club.guide.viewer(), null, "hump", Level.NOTHING);
+        assertThat(seen(officer, "a")).isEmpty();
+        assertThat(rows.one(officer.viewer(), LedgerFormat.TRIPS, "alone")).isEmpty();
+        assertThat(club.get(People.class).byId(officer.id()).map(Person::least)).contains(Level.NOTHING);
+        sharing.say(club.guide.viewer(), null, "hump", null);
+        assertThat(club.get(People.class).byId(officer.id()).map(Person::least)).contains(Level.KIND);
     }
 }
