@@ -10,7 +10,10 @@ import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** The server with the demo as a process of its own, which a test can starve and end without warning. */
+/**
+ * The server with the demo as a process of its own, which a test can starve and end without warning: as it ships, with its
+ * class archive, where the build names it, else of the classes that are tested.
+ */
 final class ServerProcess {
     private final Path store;
     private final Path log;
@@ -49,16 +52,19 @@ final class ServerProcess {
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",
-                "-XX:-UsePerfData",
-                "-cp",
-                System.getProperty("java.class.path"),
-                DuskLedger.class.getName(),
-                "--dusk.store=" + store,
-                "--dusk.demo=true",
-                "--dusk.news.searches=false",
-                "--dusk.port=" + port));
+                "-XX:-UsePerfData"));
+        Path shipped = Path.of(System.getProperty("dusk.app", "nowhere"));
+        boolean ships = Files.exists(shipped.resolve("dusk-web.jar"));
+        command.addAll(
+                ships
+                        ? List.of("-XX:SharedArchiveFile=dusk.jsa", "-jar", "dusk-web.jar")
+                        : List.of("-cp", System.getProperty("java.class.path"), DuskLedger.class.getName()));
+        command.addAll(List.of(
+                "--dusk.store=" + store, "--dusk.demo=true", "--dusk.news.searches=false", "--dusk.port=" + port));
         command.addAll(List.of(more));
         process = new ProcessBuilder(command)
+                // the archive holds for the jars by the names it was made with
+                .directory(ships ? shipped.toFile() : null)
                 .redirectErrorStream(true)
                 .redirectOutput(log.toFile())
                 .start();

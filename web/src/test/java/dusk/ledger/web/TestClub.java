@@ -23,12 +23,14 @@ import dusk.ledger.web.store.LedgerRows;
 import dusk.ledger.web.store.Store;
 import dusk.ledger.web.store.Viewer;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.BeanFactory;
 import org.springframework.context.annotation.AnnotationConfigApplicationContext;
 import org.springframework.core.env.MapPropertySource;
@@ -127,12 +129,31 @@ public final class TestClub implements AutoCloseable {
         this(application, application.getBean(TurnableClock.class), () -> {});
     }
 
+    /** An empty store, made once: that its tables come to be is for {@code StoreTest} and {@code BackUpTest} to show. */
+    private static synchronized void emptyStore(Path file) {
+        try {
+            if (empty == null) {
+                Path made = passing().resolve("empty.db");
+                Store.open(made).close();
+                empty = made;
+            }
+            Files.copy(empty, file);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static @Nullable Path empty;
+
     private static AnnotationConfigApplicationContext alone(Path folder) {
+        Path file = folder.resolve("club.db");
+        if (!Files.exists(file)) {
+            emptyStore(file);
+        }
         AnnotationConfigApplicationContext context = new AnnotationConfigApplicationContext();
         context.getEnvironment()
                 .getPropertySources()
-                .addFirst(new MapPropertySource(
-                        "test", Map.of("dusk.store", folder.resolve("club.db").toString())));
+                .addFirst(new MapPropertySource("test", Map.of("dusk.store", file.toString())));
         context.registerBean(TurnableClock.class, () -> new TurnableClock(START));
         context.registerBean(PasswordEncoder.class, Plain::new);
         context.scan(
