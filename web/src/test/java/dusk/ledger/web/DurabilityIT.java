@@ -24,9 +24,11 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jooq.impl.DSL;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -230,6 +232,56 @@ class DurabilityIT {
         Stored again = stored(deck.get(0));
         assertThat(again.acts()).containsExactlyInAnyOrderElementsOf(sent.all);
         assertThat(again.touches()).isEqualTo(sent.all.size()).isEqualTo(again.counted());
+    }
+
+    private List<String> asked(String question) {
+        try (Store store = Store.open(store())) {
+            return store.read().fetch(question).getValues(0, String.class);
+        }
+    }
+
+    /** What somebody shares and what a word stands for are as the last answer said, or as what was being sent would have them. */
+    @Test
+    void whatTheClubWasToldOutlivesAKillWholeOrNotAtAll() throws Exception {
+        Visitor visitor = signedIn();
+        String token = visitor.token("/account");
+        String person = first(
+                "name=\"person\"[^>]*value=\"([^\"]+)\"",
+                server.visitor().get("/sign-in").body());
+        List<String> levels = List.of("water", "all", "nothing", "kind");
+        AtomicInteger confirmed = new AtomicInteger();
+        Thread killer = new Thread(() -> {
+            try {
+                while (confirmed.get() <= 15) {
+                    TimeUnit.MILLISECONDS.sleep(5);
+                }
+                kill();
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+        });
+        killer.setDaemon(true);
+        killer.start();
+        int sent = 0;
+        try {
+            for (; sent < 2000; sent++) {
+                visitor.send("/club/sharing", token, Map.of("everywhere", levels.get(sent % 4)));
+                visitor.send("/club/words", token, Map.of("column", "colour", "word", "slate " + sent));
+                confirmed.set(sent + 1);
+            }
+        } catch (IOException e) {
+            // the server is gone
+        }
+        killer.join(Duration.ofSeconds(30).toMillis());
+        assertThat(sent).isBetween(16, 1999);
+        assertThat(asked("select level from sharing where spot_id is null and water_id is null and angler_id ="
+                        + " (select angler_id from people where person_id = '" + person + "')"))
+                .as("said once, as it was said last")
+                .hasSize(1)
+                .isSubsetOf(levels.get((sent + 3) % 4), levels.get(sent % 4));
+        assertThat(asked("select word from words where word like 'slate %'"))
+                .hasSizeBetween(sent, sent + 1)
+                .containsAll(IntStream.range(0, sent).mapToObj(i -> "slate " + i).toList());
     }
 
     /** No answer from the server is what a device without a signal sees. */

@@ -8,6 +8,9 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
+import java.util.stream.Collectors;
+import java.util.TreeMap;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -87,6 +90,43 @@ class FaultsIT {
         }
     }
 
+    /** What the club is told, and the question whether that is stored. */
+    private static final Map<String, String> TOLD = Map.of(
+            "/club/sharing?everywhere=water", "select count(*) from sharing where level = 'water'",
+            "/club/words?column=colour&word=quarry", "select count(*) from words where word = 'quarry'",
+            "/club/people/invite?role=member&for_whom=Wren", "select count(*) from links where for_whom = 'Wren'",
+            "/club/waters?name=Tarn&kind=lake", "select count(*) from waters where name = 'Tarn'");
+
+    /** Tells the club all of it; what was taken. What was not must be said plainly. */
+    private static Map<String, Boolean> tellTheClub(Visitor visitor) throws Exception {
+        Map<String, Boolean> taken = new TreeMap<>();
+        String token = visitor.token("/account");
+        for (String told : TOLD.keySet()) {
+            Map<String, String> form = Arrays.stream(told.substring(told.indexOf('?') + 1)
+                            .split("&"))
+                    .map(pair -> pair.split("="))
+                    .collect(Collectors.toMap(pair -> pair[0], pair -> pair[1]));
+            HttpResponse<String> answer = visitor.send(told.substring(0, told.indexOf('?')), token, form);
+            taken.put(told, answer.statusCode() != 503);
+            if (answer.statusCode() == 503) {
+                assertThat(answer.body()).as(told).contains("so nothing of it was stored.");
+            } else {
+                assertThat(answer.statusCode()).as(told).isIn(200, 302);
+            }
+        }
+        assertThat(taken.values()).as("something was refused").contains(false);
+        return taken;
+    }
+
+    private static Map<String, Boolean> toldTheClub() {
+        Map<String, Boolean> there = new TreeMap<>();
+        try (Store store = Store.open(store())) {
+            TOLD.forEach((told, question) ->
+                    there.put(told, store.read().fetchOne(question).get(0, int.class) > 0));
+        }
+        return there;
+    }
+
     /** A limit on the size of its files stands for a disk that is full: the store's log can grow no more. */
     @Test
     void aDiskThatTakesNoMoreIsSaidAndWhatWasConfirmedIsThere() throws Exception {
@@ -119,8 +159,10 @@ class FaultsIT {
         assertThat(visitor.get(deck.page()).statusCode())
                 .as("it still shows what there is")
                 .isEqualTo(200);
+        Map<String, Boolean> taken = tellTheClub(visitor);
         one.kill();
         assertThat(acts(deck)).isEqualTo(confirmed);
+        assertThat(toldTheClub()).isEqualTo(taken);
 
         one.start();
         Visitor again = one.signedIn();
@@ -128,6 +170,11 @@ class FaultsIT {
         assertThat(bite(again, again.token(deck.page()), deck, after).statusCode())
                 .isEqualTo(200);
         assertThat(acts(deck)).contains(after).hasSize(confirmed.size() + 1);
+        assertThat(again.send("/club/words", again.token("/account"), Map.of("column", "colour", "word", "quarry"))
+                        .statusCode())
+                .as("once there is room it is taken")
+                .isEqualTo(302);
+        assertThat(toldTheClub()).containsEntry("/club/words?column=colour&word=quarry", true);
     }
 
     /** Whoever runs the tests may be allowed to write everywhere but here. */

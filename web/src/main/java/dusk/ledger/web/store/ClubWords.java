@@ -12,6 +12,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Consumer;
+import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -121,48 +123,45 @@ public final class ClubWords {
      * @throws Invalid where it would stand for itself in the end
      */
     public void settle(Viewer viewer, String column, String word, @Nullable String standsFor, @Nullable String saidAs) {
-        if (standsFor != null
-                && meantIf(viewer.clubId(), column, word, standsFor)
-                        .getOrDefault(column, Map.of())
-                        .getOrDefault(word, "")
-                        .equals(word)) {
-            throw new Invalid(List.of(new Invalid.Problem(
-                    "into", "“" + standsFor + "” stands for “" + word + "” already. Undo that first.")));
-        }
-        write(
-                viewer,
-                column,
-                word,
-                () -> store.write(
-                        viewer.clubId(),
-                        tx -> tx.insertInto(WORDS)
-                                .set(WORDS.CLUB_ID, viewer.clubId())
-                                .set(WORDS.WORD_ID, newId.next())
-                                .set(WORDS.COLUMN_NAME, column)
-                                .set(WORDS.WORD, word)
-                                .set(WORDS.STANDS_FOR, standsFor)
-                                .set(WORDS.SAID_AS, saidAs)
-                                .set(WORDS.PERSON_ID, viewer.personId())
-                                .set(WORDS.SETTLED_AT, clock.instant())
-                                .execute()));
+        write(viewer, column, word, tx -> {
+            // asked of what stands now: another officer may have settled the other word a moment ago
+            if (standsFor != null
+                    && meantIf(viewer.clubId(), column, word, standsFor)
+                            .getOrDefault(column, Map.of())
+                            .getOrDefault(word, "")
+                            .equals(word)) {
+                throw new Invalid(List.of(new Invalid.Problem(
+                        "into", "“" + standsFor + "” stands for “" + word + "” already. Undo that first.")));
+            }
+            tx.insertInto(WORDS)
+                    .set(WORDS.CLUB_ID, viewer.clubId())
+                    .set(WORDS.WORD_ID, newId.next())
+                    .set(WORDS.COLUMN_NAME, column)
+                    .set(WORDS.WORD, word)
+                    .set(WORDS.STANDS_FOR, standsFor)
+                    .set(WORDS.SAID_AS, saidAs)
+                    .set(WORDS.PERSON_ID, viewer.personId())
+                    .set(WORDS.SETTLED_AT, clock.instant())
+                    .execute();
+        });
     }
 
     /** Takes back what was settled of a word: it is as if nobody had looked at it. */
     public Optional<Word> undo(Viewer viewer, String wordId) {
         Optional<Word> word =
                 all(viewer).stream().filter(w -> w.id().equals(wordId)).findFirst();
-        word.ifPresent(w -> write(viewer, w.column(), w.word(), () -> {}));
+        word.ifPresent(w -> write(viewer, w.column(), w.word(), tx -> {}));
         return word;
     }
 
-    private void write(Viewer viewer, String column, String word, Runnable then) {
+    private void write(Viewer viewer, String column, String word, Consumer<DSLContext> then) {
         store.write(viewer.clubId(), tx -> {
             tx.deleteFrom(WORDS)
                     .where(WORDS.CLUB_ID.eq(viewer.clubId()))
                     .and(WORDS.COLUMN_NAME.eq(column))
                     .and(WORDS.WORD.eq(word))
                     .execute();
-            then.run();
+            then.accept(tx);
             Written.everything(tx, viewer.clubId());
             return word;
         });
