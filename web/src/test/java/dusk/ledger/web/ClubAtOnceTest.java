@@ -100,8 +100,16 @@ class ClubAtOnceTest extends RequestedClub {
         club.store(
                 LedgerFormat.SETUPS,
                 List.of(
-                        SetUpBuilder.builder().id("a").rig("wacky").colour("moss").build(),
-                        SetUpBuilder.builder().id("b").rig("wacky").colour("mos").build()));
+                        SetUpBuilder.builder()
+                                .id("a")
+                                .rig("wacky")
+                                .colour("moss")
+                                .build(),
+                        SetUpBuilder.builder()
+                                .id("b")
+                                .rig("wacky")
+                                .colour("mos")
+                                .build()));
         List<Integer> answers = atOnce(List.of(
                 sends(club.officer, "/club/words", "column=colour&word=moss&into=mos"),
                 sends(club.guide, "/club/words", "column=colour&word=mos&into=moss")));
@@ -136,8 +144,8 @@ class ClubAtOnceTest extends RequestedClub {
         String undo = Jsoup.parse(get(club.officer, "/club/trail").getContentAsString())
                 .select("main form[action$=/undo]")
                 .attr("action");
-        List<Integer> answers =
-                atOnce(List.of(sends(club.officer, undo, ""), sends(club.member, undo, ""), sends(club.officer, undo, "")));
+        List<Integer> answers = atOnce(
+                List.of(sends(club.officer, undo, ""), sends(club.member, undo, ""), sends(club.officer, undo, "")));
         assertThat(answers).containsOnly(302);
         assertThat(club.all(LedgerFormat.STINTS).stream()
                         .filter(s -> s.id().equals("s"))

@@ -281,7 +281,8 @@ class DurabilityIT {
                 .isSubsetOf(levels.get((sent + 3) % 4), levels.get(sent % 4));
         assertThat(asked("select word from words where word like 'slate %'"))
                 .hasSizeBetween(sent, sent + 1)
-                .containsAll(IntStream.range(0, sent).mapToObj(i -> "slate " + i).toList());
+                .containsAll(
+                        IntStream.range(0, sent).mapToObj(i -> "slate " + i).toList());
     }
 
     /** No answer from the server is what a device without a signal sees. */

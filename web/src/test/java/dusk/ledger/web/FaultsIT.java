@@ -7,16 +7,16 @@ import java.io.IOException;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.HashMap;
-import java.util.stream.Collectors;
-import java.util.TreeMap;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -102,8 +102,8 @@ class FaultsIT {
         Map<String, Boolean> taken = new TreeMap<>();
         String token = visitor.token("/account");
         for (String told : TOLD.keySet()) {
-            Map<String, String> form = Arrays.stream(told.substring(told.indexOf('?') + 1)
-                            .split("&"))
+            Map<String, String> form = Arrays.stream(
+                            told.substring(told.indexOf('?') + 1).split("&"))
                     .map(pair -> pair.split("="))
                     .collect(Collectors.toMap(pair -> pair[0], pair -> pair[1]));
             HttpResponse<String> answer = visitor.send(told.substring(0, told.indexOf('?')), token, form);

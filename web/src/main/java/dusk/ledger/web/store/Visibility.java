@@ -35,7 +35,6 @@ import dusk.ledger.web.schema.tables.Trips;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Objects;
 import java.util.Set;
 import java.util.function.Supplier;
 import org.jooq.Condition;
@@ -45,7 +44,6 @@ import org.jooq.Record1;
 import org.jooq.Select;
 import org.jooq.SelectConditionStep;
 import org.jooq.Table;
-import org.jooq.TableField;
 
 /**
  * Who may see and change which row. Every read of the record goes through here, and places are blurred here and
@@ -60,17 +58,6 @@ public final class Visibility {
 
     /** Shorter names are found in too many words to keep a note back for them. */
     private static final int SHORTEST_NAME = 3;
-
-    private static final List<TableField<?, ?>> GUARDED = List.of(
-            SPOTS.LABEL,
-            SPOTS.LATITUDE,
-            SPOTS.LONGITUDE,
-            STINTS.SPOT_ID,
-            STINTS.DEPTH_M,
-            STINTS.FISH_DEPTH_M,
-            SIGNS.SPOT_ID,
-            SIGNS.NOTE,
-            TRIPS.NOTE);
 
     /** Tables beside the one that is asked about, by names of their own; making one makes all its columns. */
     private static final Spots KEPT = SPOTS.as("kept");
@@ -295,8 +282,8 @@ public final class Visibility {
 
     /** The columns of a row that hold something which the viewer sees nothing of. */
     static List<Field<?>> keptBack(DSLContext tx, Viewer viewer, Table<?> table, Condition one) {
-        List<Field<?>> guarded = GUARDED.stream()
-                .filter(field -> Objects.equals(field.getTable(), table))
+        List<Field<?>> guarded = table.fieldStream()
+                .filter(field -> !value(viewer, field).equals(field))
                 .<Field<?>>map(field -> field)
                 .toList();
         if (guarded.isEmpty()) {
