@@ -25,6 +25,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.IntSupplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -196,15 +197,12 @@ class DurabilityIT {
                 Arrays.stream(sorted).max().orElseThrow() / 1e6);
     }
 
-    @Test
-    void whatWasConfirmedOutlivesAKillAndWhatIsSentAgainIsStoredOnce() throws Exception {
-        List<String> deck = startTrip(signedIn());
-        Sent sent = new Sent();
+    /** Kills the server once more was confirmed than so much: not by the clock, since a slow machine confirms less in a time. */
+    private static Thread killsBehind(IntSupplier confirmed, int most) {
         Thread killer = new Thread(() -> {
             try {
-                // by what was confirmed, not by the clock: a slow machine confirms less in the same time
-                while (sent.confirmed.size() <= 20) {
-                    TimeUnit.MILLISECONDS.sleep(20);
+                while (confirmed.getAsInt() <= most) {
+                    TimeUnit.MILLISECONDS.sleep(5);
                 }
                 kill();
             } catch (InterruptedException e) {
@@ -213,6 +211,14 @@ class DurabilityIT {
         });
         killer.setDaemon(true);
         killer.start();
+        return killer;
+    }
+
+    @Test
+    void whatWasConfirmedOutlivesAKillAndWhatIsSentAgainIsStoredOnce() throws Exception {
+        List<String> deck = startTrip(signedIn());
+        Sent sent = new Sent();
+        Thread killer = killsBehind(sent.confirmed::size, 20);
         touch(deck, 20, sent);
         // devices that are done without enough confirmed end the wait too; the next line then says so
         killer.join(Duration.ofSeconds(30).toMillis());
@@ -250,18 +256,7 @@ class DurabilityIT {
                 server.visitor().get("/sign-in").body());
         List<String> levels = List.of("water", "all", "nothing", "kind");
         AtomicInteger confirmed = new AtomicInteger();
-        Thread killer = new Thread(() -> {
-            try {
-                while (confirmed.get() <= 15) {
-                    TimeUnit.MILLISECONDS.sleep(5);
-                }
-                kill();
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-            }
-        });
-        killer.setDaemon(true);
-        killer.start();
+        Thread killer = killsBehind(confirmed::get, 15);
         int sent = 0;
         try {
             for (; sent < 2000; sent++) {
