@@ -316,6 +316,21 @@ class SharingTest {
     }
 
     @Test
+    void aRowThatWasHiddenSinceItWasReadIsNotEmptied() {
+        hump();
+        sharing.say(club.guide.viewer(), null, "hump", Level.WATER);
+        Stint masked = seen(club.officer, "a").orElseThrow();
+        sharing.say(club.guide.viewer(), null, "hump", Level.NOTHING);
+        club.get(Store.class).write(club.officer.clubId(), tx -> {
+            rows.update(tx, club.officer.viewer(), LedgerFormat.STINTS, masked);
+            return masked;
+        });
+        Stint own = seen(club.guide, "a").orElseThrow();
+        assertThat(own.spotId()).isEqualTo("hump");
+        assertThat(own.depth()).isEqualTo(Length.ofMetres(4));
+    }
+
+    @Test
     void aTableThatStandsFollowsWhatIsSaid() {
         hump();
         RecentTables tables = club.get(RecentTables.class);
